@@ -1,0 +1,3 @@
+export * from './types.js';
+export type { Limit, LimitId, Profile } from './profiles.js';
+export * from './find.js';

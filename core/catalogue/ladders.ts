@@ -1,0 +1,23 @@
+import { usd } from './money.js';
+import type { Ladder, LadderMount } from './types.js';
+
+/** Ground ladders: bedded length and nested height by width in inches. */
+export const LADDERS: Ladder[] = [
+  { id: 'attic-10', name: '10 ft attic', kind: 'attic', lengthFt: 10, weightLb: 22, beddedIn: 138, nestedHeightIn: 6, nestedWidthIn: 4, priceCents: usd(620) },
+  { id: 'roof-14', name: '14 ft roof', kind: 'roof', lengthFt: 14, weightLb: 34, beddedIn: 168, nestedHeightIn: 20, nestedWidthIn: 3, priceCents: usd(780) },
+  { id: 'roof-16', name: '16 ft roof', kind: 'roof', lengthFt: 16, weightLb: 40, beddedIn: 192, nestedHeightIn: 20, nestedWidthIn: 3, priceCents: usd(880) },
+  { id: 'extension-20', name: '20 ft two-section', kind: 'extension', lengthFt: 20, weightLb: 62, beddedIn: 150, nestedHeightIn: 22, nestedWidthIn: 6, priceCents: usd(1_350) },
+  { id: 'extension-24', name: '24 ft two-section', kind: 'extension', lengthFt: 24, weightLb: 74, beddedIn: 174, nestedHeightIn: 22, nestedWidthIn: 6, priceCents: usd(1_560) },
+  { id: 'extension-28', name: '28 ft two-section', kind: 'extension', lengthFt: 28, weightLb: 95, beddedIn: 196, nestedHeightIn: 23, nestedWidthIn: 6, priceCents: usd(1_850) },
+  { id: 'extension-35-3', name: '35 ft three-section', kind: 'extension', lengthFt: 35, weightLb: 150, beddedIn: 176, nestedHeightIn: 25, nestedWidthIn: 9, priceCents: usd(3_200) },
+  { id: 'extension-35', name: '35 ft two-section', kind: 'extension', lengthFt: 35, weightLb: 130, beddedIn: 248, nestedHeightIn: 25, nestedWidthIn: 7, priceCents: usd(2_400) },
+  { id: 'articulating-22', name: '22 ft articulating', kind: 'articulating', lengthFt: 22, weightLb: 45, beddedIn: 68, nestedHeightIn: 26, nestedWidthIn: 10, priceCents: usd(540) },
+];
+
+/** The ways ground ladders ride. */
+export const LADDER_MOUNTS: LadderMount[] = [
+  { id: 'rack', name: 'Hydraulic rack, officer’s side', types: ['pumper'], weightLb: 370, priceCents: usd(14_500), words: 'Swings down to the ground; loads the officer’s side, high up.' },
+  { id: 'flat', name: 'Flat on the officer’s side', types: ['pumper', 'brush'], weightLb: 85, priceCents: usd(2_100), words: 'Light and simple; lifted off at shoulder height.' },
+  { id: 'tunnel', name: 'Tunnel through the body', types: ['pumper', 'aerial'], weightLb: 120, priceCents: usd(5_200), words: 'Low and central, drawn out at the back.' },
+  { id: 'top', name: 'Flat on top', types: ['pumper', 'brush'], weightLb: 60, priceCents: usd(1_400), words: 'Takes no compartment; adds height and needs a climb.' },
+];

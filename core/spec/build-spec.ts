@@ -1,0 +1,221 @@
+import 'reflect-metadata';
+import { Type } from 'class-transformer';
+import {
+  ArrayMaxSize, Equals, IsArray, IsIn, IsInt, IsNumber, IsString, Length, Matches, Max, Min, ValidateIf, ValidateNested,
+} from 'class-validator';
+import { BUILD_TYPES } from '../catalogue/index.js';
+import type { BuildType, DoorStyle, LadderMountId, TankShapeId } from '../catalogue/index.js';
+
+export const BUILD_FORMAT = 'baros-build';
+/** Version of the build file that this Baros writes. */
+export const BUILD_VERSION = 1;
+
+const ID = /^[a-z0-9][a-zA-Z0-9.-]{0,63}$/;
+/** Unlike `IsOptional`, refuses null: a field is there with a value or not at all. */
+const MayBeLeftOut = () => ValidateIf((_, value) => value !== undefined);
+
+const isId = { message: '$property must be the id of a part (letters, digits, dots and dashes)' };
+
+export class DepartmentOfBuild {
+  @IsString()
+  @Length(1, 80)
+  name!: string;
+}
+
+export class ChassisChoice {
+  @Matches(ID, isId)
+  partId!: string;
+
+  /** Front axle to the rear axle, or to the middle of a tandem, in. */
+  @IsNumber()
+  @Min(60)
+  @Max(400)
+  wheelbaseIn!: number;
+
+  @Matches(ID, isId)
+  frontAxleId!: string;
+
+  @Matches(ID, isId)
+  rearAxleId!: string;
+
+  @Matches(ID, isId)
+  roofId!: string;
+
+  /** Seats fitted, driver and officer first. */
+  @IsInt()
+  @Min(1)
+  @Max(12)
+  crew!: number;
+}
+
+export class BumperChoice {
+  @Matches(ID, isId)
+  partId!: string;
+
+  @IsArray()
+  @ArrayMaxSize(10)
+  @Matches(ID, { ...isId, each: true })
+  itemIds!: string[];
+}
+
+export class TankChoice {
+  /** US gallons; 0 is no tank. */
+  @IsNumber()
+  @Min(0)
+  @Max(5000)
+  gallons!: number;
+
+  @IsIn(['rectangular', 'tShape', 'lShape', 'lowWide', 'skid'])
+  shape!: TankShapeId;
+
+  /** How far the front of the tank stands behind the front of the body, in. */
+  @IsNumber()
+  @Min(0)
+  @Max(200)
+  aftIn!: number;
+}
+
+export class FoamChoice {
+  @Matches(ID, isId)
+  partId!: string;
+
+  /** US gallons of concentrate. */
+  @IsNumber()
+  @Min(0)
+  @Max(300)
+  gallons!: number;
+}
+
+export class HoseLoad {
+  @Matches(ID, isId)
+  bedId!: string;
+
+  @Matches(ID, isId)
+  hoseId!: string;
+
+  @IsNumber()
+  @Min(0)
+  @Max(3000)
+  lengthFt!: number;
+}
+
+export class LaddersChoice {
+  @IsIn(['rack', 'tunnel', 'flat', 'top'])
+  mountId!: LadderMountId;
+
+  @IsArray()
+  @ArrayMaxSize(12)
+  @Matches(ID, { ...isId, each: true })
+  partIds!: string[];
+}
+
+export class BodyChoice {
+  @Matches(ID, isId)
+  partId!: string;
+
+  @IsNumber()
+  @Min(60)
+  @Max(360)
+  lengthIn!: number;
+
+  @IsIn(['rollUp', 'hinged'])
+  doors!: DoorStyle['id'];
+}
+
+export class DeviceChoice {
+  @Matches(ID, isId)
+  partId!: string;
+
+  @Matches(ID, isId)
+  outriggersId!: string;
+}
+
+export class EquipmentLine {
+  @Matches(ID, isId)
+  partId!: string;
+
+  @IsInt()
+  @Min(1)
+  @Max(200)
+  count!: number;
+
+  @Matches(/^([LR][1-3]|B1|cab)$/, { message: '$property must be a compartment (L1 to L3, R1 to R3, B1) or cab' })
+  compartmentId!: string;
+}
+
+/** Everything that was chosen for one truck: the build file. Lengths in, weights lb, liquids US gal, hose ft. */
+export class BuildSpec {
+  @Equals(BUILD_FORMAT)
+  format!: typeof BUILD_FORMAT;
+
+  @Equals(BUILD_VERSION)
+  version!: typeof BUILD_VERSION;
+
+  @IsString()
+  @Length(1, 80)
+  name!: string;
+
+  @ValidateNested()
+  @Type(() => DepartmentOfBuild)
+  department!: DepartmentOfBuild;
+
+  @IsIn(BUILD_TYPES)
+  type!: BuildType;
+
+  @Matches(ID, isId)
+  profileId!: string;
+
+  @ValidateNested()
+  @Type(() => ChassisChoice)
+  chassis!: ChassisChoice;
+
+  @ValidateNested()
+  @Type(() => BumperChoice)
+  bumper!: BumperChoice;
+
+  /** Left out when the truck has no pump. */
+  @MayBeLeftOut()
+  @Matches(ID, isId)
+  pumpId?: string;
+
+  @ValidateNested()
+  @Type(() => TankChoice)
+  tank!: TankChoice;
+
+  /** Left out when the truck carries no foam. */
+  @MayBeLeftOut()
+  @ValidateNested()
+  @Type(() => FoamChoice)
+  foam?: FoamChoice;
+
+  @IsArray()
+  @ArrayMaxSize(20)
+  @ValidateNested({ each: true })
+  @Type(() => HoseLoad)
+  hose!: HoseLoad[];
+
+  @ValidateNested()
+  @Type(() => LaddersChoice)
+  ladders!: LaddersChoice;
+
+  @ValidateNested()
+  @Type(() => BodyChoice)
+  body!: BodyChoice;
+
+  /** An aerial's device; left out on the others. */
+  @MayBeLeftOut()
+  @ValidateNested()
+  @Type(() => DeviceChoice)
+  device?: DeviceChoice;
+
+  @IsArray()
+  @ArrayMaxSize(20)
+  @Matches(ID, { ...isId, each: true })
+  fittingIds!: string[];
+
+  @IsArray()
+  @ArrayMaxSize(400)
+  @ValidateNested({ each: true })
+  @Type(() => EquipmentLine)
+  equipment!: EquipmentLine[];
+}

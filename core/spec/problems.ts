@@ -1,0 +1,51 @@
+import { plainToInstance } from 'class-transformer';
+import { validateSync } from 'class-validator';
+import type { ValidationError } from 'class-validator';
+
+/** What is wrong with one field of an input, and what would be right. */
+export interface Problem {
+  /** Dotted path, for example `chassis.wheelbaseIn` or `items.3.weightLb`. */
+  field: string;
+  message: string;
+}
+
+/** An input that a boundary refuses; nothing was changed by it. */
+export class BadInput extends Error {
+  constructor(readonly problems: Problem[]) {
+    super(problems.map((problem) => problem.message).join('; '));
+    this.name = 'BadInput';
+  }
+}
+
+const shown = (value: unknown): string => {
+  const text = typeof value === 'number' ? String(value) : JSON.stringify(value);
+  return text === undefined ? 'missing' : text.length > 40 ? `${text.slice(0, 37)}…` : text;
+};
+
+/** The errors of class-validator as problems with whole paths and the value that was given. */
+export function problemsOf(errors: ValidationError[], path = ''): Problem[] {
+  return errors.flatMap((error) => {
+    const field = path + error.property;
+    const own = Object.entries(error.constraints ?? {}).map(([rule, message]) => {
+      if (rule === 'whitelistValidation') return { field, message: `${field} is not a field of this input; leave it out` };
+      if (rule === 'nestedValidation') return { field, message: `${field} must be an object with its fields (was ${shown(error.value)})` };
+      const words = message.replaceAll(error.property, field);
+      return { field, message: `${words} (was ${shown(error.value)})` };
+    });
+    return [...own.slice(0, 1), ...problemsOf(error.children ?? [], `${field}.`)];
+  });
+}
+
+/**
+ * Turns unknown JSON into an instance of a class with class-validator rules.
+ * @throws BadInput naming every field that is wrong, and fields that do not belong.
+ */
+export function judge<T extends object>(type: new () => T, input: unknown): T {
+  if (typeof input !== 'object' || input === null || Array.isArray(input)) {
+    throw new BadInput([{ field: '', message: `the input must be one JSON object (was ${shown(input)})` }]);
+  }
+  const instance = plainToInstance(type, input);
+  const errors = validateSync(instance, { whitelist: true, forbidNonWhitelisted: true, forbidUnknownValues: true });
+  if (errors.length) throw new BadInput(problemsOf(errors));
+  return instance;
+}

@@ -1,0 +1,11 @@
+/** Cubic inches in one US gallon, by definition. */
+export const IN3_PER_GAL = 231;
+
+/** Cubic inches in one cubic foot. */
+export const IN3_PER_FT3 = 1728;
+
+/** Inches in one foot. */
+export const IN_PER_FT = 12;
+
+/** Weight of water, lb per US gallon, at ordinary temperature (brief: weights). */
+export const WATER_LB_PER_GAL = 8.34;

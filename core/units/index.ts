@@ -1,0 +1,2 @@
+export * from './constants.js';
+export * from './format.js';

@@ -1,0 +1,11 @@
+export { NOTHING, massOf, plus, sum } from './mass.js';
+export type { Item, Mass } from './mass.js';
+export { rearReactionIn, weigh, weighMass } from './weigh.js';
+export type { AxleWeights, Sides, WeightsResult } from './weigh.js';
+export { capacityGal, fillTank, tank } from './tank.js';
+export type { TankResult } from './tank.js';
+export { LOAD_STATES, STATE_NAMES, loadsOf, weighState, weighStates } from './states.js';
+export type { Loads, StateId, WeighedState } from './states.js';
+export { payloadLeftAt } from './payload.js';
+export type { PayloadLeft } from './payload.js';
+export { probabilityWithin, Z_95 } from './normal.js';

@@ -1,0 +1,23 @@
+import { defineConfig } from 'vitest/config';
+
+const resolve = { conditions: ['source'] };
+const ssr = { resolve: { conditions: ['source'] } };
+
+export default defineConfig({
+  test: {
+    projects: [
+      { resolve, ssr, test: { name: 'core', include: ['core/**/*.test.ts', 'scripts/**/*.test.ts'] } },
+      {
+        resolve,
+        ssr,
+        test: {
+          name: 'server',
+          include: ['server/**/*.test.ts'],
+          globalSetup: 'server/test/database.ts',
+          setupFiles: ['server/test/setup.ts'],
+          fileParallelism: false,
+        },
+      },
+    ],
+  },
+});
