@@ -1,3 +1,4 @@
+import { partOf } from '../catalogue/index.js';
 import type { BuildSpec } from '../spec/index.js';
 import { bodyComponents } from './body.js';
 import { chassisComponents } from './chassis.js';
@@ -52,10 +53,22 @@ export function assemble(spec: BuildSpec): Rig {
     rearAxle,
     minFrontLb: chassis.minFrontLb,
     stabilityControl: chassis.stabilityControl,
-    ladderMount: spec.ladders.mountId,
-    doors: spec.body.doors,
+    profile: parts.profile,
     moved: equipment.moved,
     hoseFit: hose.hoseFit,
+    carried: {
+      pumpGpm: parts.pump?.ratedGpm ?? 0,
+      tankGal: spec.tank.gallons,
+      seats: spec.chassis.crew,
+      hose: spec.hose.map((load) => {
+        const { sizeIn, use } = partOf('hose', load.hoseId);
+        return { sizeIn, use, lengthFt: load.lengthFt };
+      }),
+      ladders: spec.ladders.partIds.map((id) => {
+        const { kind, lengthFt, beddedIn } = partOf('ladder', id);
+        return { kind, lengthFt, beddedIn };
+      }),
+    },
     priceCents: components.reduce((sum, c) => sum + c.priceCents, 0),
   };
 }

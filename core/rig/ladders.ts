@@ -24,10 +24,10 @@ export function ladderComponents(spec: BuildSpec, { body }: ChosenParts, layout:
     taken += thickness + 1;
     const tall = Math.max(ladder.nestedHeightIn, ladder.nestedWidthIn);
     const place = {
-      rack: { x: layout.bodyFront + 4 + ladder.beddedIn / 2, y: half - 1 - offset, z: 82 },
-      flat: { x: layout.bodyFront + 4 + ladder.beddedIn / 2, y: half - 1 - offset, z: body.style === 'flatbed' ? layout.bodyTop + 12 : 80 },
-      tunnel: { x: layout.bodyEnd - ladder.beddedIn / 2, y: half - body.compartmentDepthIn + 5, z: 36 + tall / 2 + i * 4 },
-      top: { x: layout.bodyFront + ladder.beddedIn / 2, y: 0, z: topOf + 2 + offset },
+      rack: { x: layout.bodyEnd - 2 - ladder.beddedIn / 2, y: half - 1 - offset, z: 82 },
+      flat: { x: layout.bodyEnd - 2 - ladder.beddedIn / 2, y: half - 1 - offset, z: body.style === 'flatbed' ? layout.bodyTop + 12 : 80 },
+      tunnel: { x: layout.bodyEnd - 2 - ladder.beddedIn / 2, y: half - body.compartmentDepthIn + 5, z: 36 + tall / 2 + i * 4 },
+      top: { x: layout.bodyEnd - 2 - ladder.beddedIn / 2, y: 0, z: topOf + 2 + offset },
     }[mountId];
     return component({
       id: `ladder-${i + 1}`, name: `${ladder.name} ladder`, ...about, role: 'ladder', weightLb: ladder.weightLb, priceCents: ladder.priceCents,

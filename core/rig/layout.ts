@@ -1,7 +1,7 @@
 import { bedPlaces } from './beds.js';
 import { compartmentsOf } from './compartments.js';
 import type { ChosenParts } from './parts.js';
-import { tankBoxes } from './tank.js';
+import { tankBoxes, tankSpaceEnd } from './tank.js';
 import type { Layout } from './types.js';
 import type { BuildSpec } from '../spec/index.js';
 
@@ -45,7 +45,9 @@ export function layoutOf(spec: BuildSpec, parts: ChosenParts): Layout {
     rearEnd: flatbed ? bodyEnd : bodyEnd + TAILBOARD_IN,
     bodyWidth: body.widthIn,
     bodyTop: body.topIn,
+    tankSpace: tankSpaceEnd(parts, { turntable, bodyFront, bodyEnd }),
     deckIn,
+    laddersFrom: spec.ladders.mountId === 'tunnel' ? bodyFront : behindCab,
     tankBoxes: tankBoxes(spec, parts.tankShape, bodyFront, flatbed ? deckIn + 2 : chassis.frame.topIn + 2),
   };
   return { ...base, compartments: compartmentsOf(spec, parts, base), beds: bedPlaces(spec, parts, base) };

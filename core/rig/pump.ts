@@ -4,11 +4,12 @@ import type { BuildSpec } from '../spec/index.js';
 import { component } from './component.js';
 import type { ChosenParts } from './parts.js';
 import { boxOf } from './shapes.js';
+import { skidFrontIn } from './tank.js';
 import type { Component, Layout } from './types.js';
 
 /** Where a skid pump stands on the bed: at its back, or behind the cab when the chassis drives it. */
 function skidBox(layout: Layout, lengthIn: number, heightIn: number, behindCab: boolean) {
-  const x0 = behindCab ? layout.bodyFront + 2 : layout.bodyEnd - lengthIn - 4;
+  const x0 = behindCab ? layout.bodyFront + 2 : skidFrontIn(lengthIn, layout.bodyEnd);
   return boxOf(x0, x0 + lengthIn, -22, 22, layout.deckIn, layout.deckIn + heightIn);
 }
 

@@ -61,6 +61,16 @@ export function emptyLbPerGal(gallons: number): number {
   return points[points.length - 1]![1];
 }
 
+/** Where a tank must end: before a turntable's pedestal, a skid pump at the back of the bed, or the back of the body, in. */
+export function tankSpaceEnd(parts: ChosenParts, at: Pick<Layout, 'turntable' | 'bodyFront' | 'bodyEnd'>): Layout['tankSpace'] {
+  if (at.turntable?.facing === 'forward' && parts.device) return { endIn: at.turntable.xIn - parts.device.turntable.diameterIn / 2, before: 'turntable' };
+  if (parts.pump?.panel === 'skid' && parts.pump.drive !== 'pto') return { endIn: skidFrontIn(parts.pump.lengthIn, at.bodyEnd), before: 'skid pump' };
+  return { endIn: at.bodyEnd - 2, before: 'back of the body' };
+}
+
+/** Front of a skid pump at the back of the bed, in. */
+export const skidFrontIn = (lengthIn: number, bodyEnd: number): number => bodyEnd - lengthIn - 4;
+
 /** The tank and its water. */
 export function tankComponents(spec: BuildSpec, parts: ChosenParts, layout: Layout): Component[] {
   const { gallons } = spec.tank;

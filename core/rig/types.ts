@@ -1,4 +1,4 @@
-import type { AxleOption, Basis, BuildType, DoorStyle, LadderMountId } from '../catalogue/index.js';
+import type { AxleOption, Basis, Hose, Ladder, Profile, BuildType } from '../catalogue/index.js';
 import type { Bed, ChassisInput, TankBox } from '../spec/index.js';
 import type { Shape } from './shapes.js';
 
@@ -85,6 +85,10 @@ export interface Layout {
   /** Flatbed deck, or the top of the frame where the body has none. */
   deckIn: number;
   tankBoxes: TankBox[];
+  /** Where a tank must end, and what stands there. */
+  tankSpace: { endIn: number; before: 'turntable' | 'skid pump' | 'back of the body' };
+  /** Foremost place that a ladder can reach where the ladders ride, in. */
+  laddersFrom: number;
   compartments: Compartment[];
   beds: BedPlace[];
 }
@@ -100,11 +104,18 @@ export interface Rig {
   rearAxle: AxleOption;
   minFrontLb: number;
   stabilityControl: boolean;
-  ladderMount: LadderMountId;
-  doors: DoorStyle['id'];
+  profile: Profile;
   /** Things that had to ride elsewhere than was asked for. */
   moved: { name: string; asked: string; rides: string }[];
-  /** Hose that its bed can't take. */
+  /** How high the hose stands in each bed that has some, against the bed's depth. */
   hoseFit: { bedName: string; neededIn: number; depthIn: number }[];
+  /** What the profile's minimums are held against. */
+  carried: {
+    pumpGpm: number;
+    tankGal: number;
+    seats: number;
+    hose: { sizeIn: number; use: Hose['use']; lengthFt: number }[];
+    ladders: { kind: Ladder['kind']; lengthFt: number; beddedIn: number }[];
+  };
   priceCents: number;
 }

@@ -4,3 +4,5 @@ export * from './beds.js';
 export * from './parse.js';
 export * from './problems.js';
 export * from './references.js';
+export * from './edit.js';
+export * from './starter.js';

@@ -2,6 +2,7 @@ import { IN_PER_FT } from './constants.js';
 
 const whole = new Intl.NumberFormat('en-US', { maximumFractionDigits: 0 });
 const tenth = new Intl.NumberFormat('en-US', { minimumFractionDigits: 1, maximumFractionDigits: 1 });
+const upToTenth = new Intl.NumberFormat('en-US', { maximumFractionDigits: 1 });
 const dollars = new Intl.NumberFormat('en-US', { style: 'currency', currency: 'USD', maximumFractionDigits: 0 });
 
 const MINUS = '−';
@@ -22,8 +23,8 @@ export const formatLb = (lb: number): string => `${formatWhole(lb)} lb`;
 /** Percent to one decimal: 4.26 → "4.3 %". */
 export const formatPct = (pct: number): string => `${withMinus(tenth.format(settled(pct, 1)))} %`;
 
-/** Inches to one decimal: 71.12 → "71.1 in". */
-export const formatIn = (inches: number): string => `${withMinus(tenth.format(settled(inches, 1)))} in`;
+/** Inches to a tenth at most: 71.12 → "71.1 in", 190 → "190 in". */
+export const formatIn = (inches: number): string => `${withMinus(upToTenth.format(settled(inches, 1)))} in`;
 
 /** Inches as feet and whole inches: 122.4 → "10 ft 2 in". */
 export function formatFtIn(inches: number): string {

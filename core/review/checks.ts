@@ -1,0 +1,24 @@
+import { frontAxle, frontLeast, frontShare, gross, rearAxle } from './axle-checks.js';
+import { roll, sideFront, sideRear } from './balance-checks.js';
+import { equipmentPlace, hoseFits, laddersFit, tankFits, wheelsFit } from './fit-checks.js';
+import { minimums, typeGvwr } from './minimum-checks.js';
+import type { Check, Finding, Looked, Status } from './types.js';
+
+/** Every check, in the order in which findings are shown. To add a check, add a function to this list. */
+export const CHECKS: Check[] = [
+  frontAxle, rearAxle, gross, frontShare, frontLeast, sideFront, sideRear, roll, typeGvwr,
+  tankFits, hoseFits, laddersFit, wheelsFit, equipmentPlace,
+  ...minimums,
+];
+
+/** What every check says of a truck. */
+export const review = (looked: Looked): Finding[] => CHECKS.map((check) => check(looked)).filter((finding) => finding !== null);
+
+const RANK: Record<Status, number> = { holds: 0, caution: 1, fails: 2 };
+
+/** How bad a status is: 0 holds, 1 caution, 2 fails. */
+export const rank = (status: Status): number => RANK[status];
+
+/** The worst of several; holds where there is nothing to say. */
+export const worstStatus = (findings: { status: Status }[]): Status =>
+  findings.reduce<Status>((worst, { status }) => (rank(status) > rank(worst) ? status : worst), 'holds');

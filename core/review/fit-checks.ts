@@ -1,0 +1,64 @@
+import { formatIn, formatWhole } from '../units/index.js';
+import type { StepId } from '../rig/index.js';
+import type { Check, CheckId, Finding } from './types.js';
+
+const DRAWN = 'Geometry of this build';
+
+const fit = (id: CheckId, title: string, steps: StepId[], actual: number, limit: number, words: string): Finding => ({
+  id, title, steps, actual, limit, margin: limit - actual, unit: 'in', state: null, basis: DRAWN, contributors: [],
+  status: limit - actual < -0.05 ? 'fails' : 'holds', words,
+});
+
+export const tankFits: Check = ({ rig }) => {
+  const boxes = rig.layout.tankBoxes;
+  if (boxes.length === 0) return null;
+  const end = Math.max(...boxes.map((b) => b.frontIn + b.lengthIn));
+  const { endIn, before } = rig.layout.tankSpace;
+  const words = end > endIn ? `The tank reaches ${formatIn(end - endIn)} beyond the ${before}.` : `${formatIn(endIn - end)} between tank and ${before}.`;
+  return fit('tankFits', 'Tank fits the body', ['tank', 'body'], end, endIn, words);
+};
+
+export const hoseFits: Check = ({ rig }) => {
+  if (rig.hoseFit.length === 0) return null;
+  const tightest = rig.hoseFit.reduce((worst, next) => (next.neededIn - next.depthIn > worst.neededIn - worst.depthIn ? next : worst));
+  const { bedName, neededIn, depthIn } = tightest;
+  const words = neededIn > depthIn
+    ? `${bedName}: the hose stands ${formatIn(neededIn)} high in a bed ${formatIn(depthIn)} deep.`
+    : `Fullest is ${bedName.toLowerCase()}: ${formatIn(neededIn)} of ${formatIn(depthIn)}.`;
+  return fit('hoseFits', 'Hose fits its beds', ['hose'], neededIn, depthIn, words);
+};
+
+/** Frame and hinges that a ladder needs beyond its bedded length, in (brief: body). */
+const LADDER_CLEAR_IN = 4;
+
+export const laddersFit: Check = ({ rig }) => {
+  if (rig.carried.ladders.length === 0) return null;
+  const needed = Math.max(...rig.carried.ladders.map((l) => l.beddedIn)) + LADDER_CLEAR_IN;
+  const room = rig.layout.rearEnd - rig.layout.laddersFrom;
+  const words = needed > room ? `The longest ladder needs ${formatIn(needed)}; where it rides there are ${formatIn(room)}.` : `The longest needs ${formatIn(needed)} of ${formatIn(room)}.`;
+  return fit('laddersFit', 'Ladders fit the body', ['ladders', 'body'], needed, room, words);
+};
+
+/** Body needed behind the wheel opening, in: a rear wall to carry lamps and doors. */
+const BEHIND_WHEEL_IN = 6;
+
+export const wheelsFit: Check = ({ rig }) => {
+  const wheels = rig.components.flatMap((c) => c.shapes).filter((s) => s.kind === 'wheel' && s.box.x0 > 40);
+  const last = Math.max(...wheels.map((s) => s.box.x1));
+  const needed = last + BEHIND_WHEEL_IN;
+  const words = needed > rig.layout.bodyEnd
+    ? `The rear wheels end ${formatIn(needed - rig.layout.bodyEnd)} too far behind for this body: a longer body or a shorter wheelbase.`
+    : `The body ends ${formatIn(rig.layout.bodyEnd - last)} behind the rear tyres.`;
+  return fit('wheelsFit', 'Wheels under the body', ['chassis', 'body'], needed, rig.layout.bodyEnd, words);
+};
+
+export const equipmentPlace: Check = ({ rig }) => {
+  if (rig.moved.length === 0) return null;
+  const [first] = rig.moved;
+  const more = rig.moved.length > 1 ? ` and ${formatWhole(rig.moved.length - 1)} more` : '';
+  return {
+    id: 'equipmentPlace', title: 'Equipment without its compartment', status: 'caution', actual: rig.moved.length, limit: 0, margin: -rig.moved.length, unit: 'pieces',
+    state: null, basis: DRAWN, contributors: [], steps: ['equipment'],
+    words: `${first!.name}${more}: this body has no ${first!.asked}; weighed in ${first!.rides} until another place is chosen.`,
+  };
+};

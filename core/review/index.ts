@@ -1,0 +1,12 @@
+export { CHECKS, rank, worstStatus } from './checks.js';
+export { governing } from './axle-checks.js';
+export { evaluate } from './evaluate.js';
+export type { Evaluation } from './evaluate.js';
+export { changeOf, measure, measureOf } from './measure.js';
+export type { Change, Measure } from './measure.js';
+export { remediesFor } from './remedies.js';
+export type { Remedy } from './remedies.js';
+export { report } from './report.js';
+export { lineOf, stepStates, stepTitle, stepsFor } from './steps.js';
+export type { StepState } from './steps.js';
+export type { CheckId, Contributor, Finding, Looked, Status } from './types.js';

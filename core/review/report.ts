@@ -1,0 +1,24 @@
+import type { BuildSpec } from '../spec/index.js';
+import { evaluate } from './evaluate.js';
+import { measureOf } from './measure.js';
+import { remediesFor } from './remedies.js';
+
+/** The calculation `evaluate` of the outside contract: every result and finding of a build, with its remedies. */
+export function report(spec: BuildSpec) {
+  const evaluation = evaluate(spec);
+  const { rig, envelope, states, findings, payloadLeft } = evaluation;
+  return {
+    name: spec.name,
+    type: spec.type,
+    summary: measureOf(evaluation),
+    envelope,
+    axles: rig.axles,
+    states,
+    findings: findings.map((finding) => ({
+      ...finding,
+      remedies: finding.status === 'holds' ? [] : remediesFor(spec, finding.id).map(({ spec: _spec, ...remedy }) => remedy),
+    })),
+    payloadLeft,
+    components: rig.components.map(({ shapes: _shapes, filling: _filling, ...component }) => component),
+  };
+}

@@ -1,0 +1,244 @@
+import { findPart, partOf, partsFor } from '../catalogue/index.js';
+import type { StepId } from '../rig/index.js';
+import {
+  bedsFor, withBody, withBumper, withBumperItem, withChassis, withChassisSetting, withDevice, withFitting, withFoam, withHose, withLadder, withLadderMount,
+  withOutriggers, withPump, withTank,
+} from '../spec/index.js';
+import type { Bed, BuildSpec } from '../spec/index.js';
+import { formatWhole } from '../units/index.js';
+
+/** One thing that can be taken: the build as it would be. */
+export interface Option {
+  id: string;
+  label: string;
+  words?: string;
+  chosen: boolean;
+  spec: BuildSpec;
+}
+
+/** One of several. `compact` ones are a list to open rather than cards. */
+export interface PickChoice {
+  kind: 'pick';
+  id: string;
+  title: string;
+  compact?: boolean;
+  options: Option[];
+}
+
+/** Any of several; each option is the build with that one turned over. */
+export interface ToggleChoice {
+  kind: 'toggle';
+  id: string;
+  title: string;
+  options: Option[];
+}
+
+/** A figure between two ends. */
+export interface AmountChoice {
+  kind: 'amount';
+  id: string;
+  title: string;
+  unit: 'in' | 'gal' | 'ft' | 'seats';
+  min: number;
+  max: number;
+  step: number;
+  value: number;
+  set: (value: number) => BuildSpec;
+}
+
+export type Choice = PickChoice | ToggleChoice | AmountChoice;
+
+const NONE = 'none';
+/** Foam and hose that a new line starts with. */
+const FIRST_FOAM_GAL = 20;
+const FIRST_HOSE_FT = 200;
+const MOST_HOSE_FT: Record<Bed['kind'], number> = { main: 2000, crosslay: 400, well: 200, reel: 300, tray: 800 };
+
+function chassisChoices(spec: BuildSpec): Choice[] {
+  const chassis = partOf('chassis', spec.chassis.partId);
+  const { minIn, maxIn, stepIn } = chassis.wheelbase;
+  return [
+    {
+      kind: 'amount', id: 'wheelbase', title: 'Wheelbase', unit: 'in', min: minIn, max: maxIn, step: stepIn, value: spec.chassis.wheelbaseIn,
+      set: (wheelbaseIn) => withChassisSetting(spec, { wheelbaseIn }),
+    },
+    {
+      kind: 'pick', id: 'front-axle', title: 'Front axle',
+      options: chassis.frontAxles.map((axle) => ({ id: axle.id, label: axle.name, chosen: axle.id === spec.chassis.frontAxleId, spec: withChassisSetting(spec, { frontAxleId: axle.id }) })),
+    },
+    {
+      kind: 'pick', id: 'rear-axle', title: 'Rear axle',
+      options: chassis.rearAxles.map((axle) => ({ id: axle.id, label: axle.name, chosen: axle.id === spec.chassis.rearAxleId, spec: withChassisSetting(spec, { rearAxleId: axle.id }) })),
+    },
+    {
+      kind: 'pick', id: 'chassis', title: 'Chassis',
+      options: partsFor('chassis', spec.type).map((part) => ({ id: part.id, label: part.name, chosen: part.id === spec.chassis.partId, spec: withChassis(spec, part.id) })),
+    },
+    {
+      kind: 'pick', id: 'profile', title: 'Limits held against', compact: true,
+      options: partsFor('profile', spec.type).map((part) => ({ id: part.id, label: part.name, chosen: part.id === spec.profileId, spec: { ...spec, profileId: part.id } })),
+    },
+  ];
+}
+
+function cabChoices(spec: BuildSpec): Choice[] {
+  const chassis = partOf('chassis', spec.chassis.partId);
+  return [
+    {
+      kind: 'amount', id: 'crew', title: 'Seats', unit: 'seats', min: 1, max: chassis.cab.seats.length, step: 1, value: spec.chassis.crew,
+      set: (crew) => withChassisSetting(spec, { crew }),
+    },
+    {
+      kind: 'pick', id: 'roof', title: 'Cab roof',
+      options: chassis.roofs.map((roof) => ({ id: roof.id, label: roof.name, chosen: roof.id === spec.chassis.roofId, spec: withChassisSetting(spec, { roofId: roof.id }) })),
+    },
+  ];
+}
+
+function bumperChoices(spec: BuildSpec): Choice[] {
+  const extension = partOf('bumper', spec.bumper.partId).extensionIn;
+  return [
+    {
+      kind: 'pick', id: 'bumper', title: 'Bumper',
+      options: partsFor('bumper', spec.type).map((part) => ({ id: part.id, label: part.name, chosen: part.id === spec.bumper.partId, spec: withBumper(spec, part.id) })),
+    },
+    {
+      kind: 'toggle', id: 'bumper-items', title: 'On the bumper',
+      options: partsFor('bumperItem', spec.type).filter((item) => item.needsExtensionIn <= extension).map((item) => {
+        const chosen = spec.bumper.itemIds.includes(item.id);
+        return { id: item.id, label: item.name, chosen, spec: withBumperItem(spec, item.id, !chosen) };
+      }),
+    },
+  ];
+}
+
+function deviceChoices(spec: BuildSpec): Choice[] {
+  const device = spec.device && findPart('device', spec.device.partId);
+  return [
+    {
+      kind: 'pick', id: 'device', title: 'Device',
+      options: partsFor('device', spec.type).map((part) => ({ id: part.id, label: part.name, chosen: part.id === spec.device?.partId, spec: withDevice(spec, part.id) })),
+    },
+    {
+      kind: 'pick', id: 'outriggers', title: 'Outriggers',
+      options: (device?.outriggers ?? []).map((option) => ({
+        id: option.id, label: option.name, words: `${formatWhole(option.spreadIn / 12)} ft spread`, chosen: option.id === spec.device?.outriggersId, spec: withOutriggers(spec, option.id),
+      })),
+    },
+  ];
+}
+
+function pumpChoices(spec: BuildSpec): Choice[] {
+  const none: Option = { id: NONE, label: 'No pump', chosen: spec.pumpId === undefined, spec: withPump(spec, undefined) };
+  return [{
+    kind: 'pick', id: 'pump', title: 'Pump',
+    options: [
+      ...partsFor('pump', spec.type).map((part) => ({
+        id: part.id, label: part.name, words: part.pumpAndRoll ? 'Pumps while driving' : 'Pumps standing still', chosen: part.id === spec.pumpId, spec: withPump(spec, part.id),
+      })),
+      none,
+    ],
+  }];
+}
+
+function tankChoices(spec: BuildSpec): Choice[] {
+  const amounts: Choice[] = [
+    { kind: 'amount', id: 'gallons', title: 'Water', unit: 'gal', min: 0, max: spec.type === 'brush' ? 1000 : 1500, step: 10, value: spec.tank.gallons, set: (gallons) => withTank(spec, { gallons }) },
+    { kind: 'amount', id: 'place', title: 'Tank set back from the front of the body', unit: 'in', min: 0, max: 120, step: 1, value: spec.tank.aftIn, set: (aftIn) => withTank(spec, { aftIn }) },
+  ];
+  return [...amounts, {
+    kind: 'pick', id: 'shape', title: 'Shape',
+    options: partsFor('tankShape', spec.type).map((part) => ({ id: part.id, label: part.name, words: part.words, chosen: part.id === spec.tank.shape, spec: withTank(spec, { shape: part.id }) })),
+  }];
+}
+
+function foamChoices(spec: BuildSpec): Choice[] {
+  const foam = spec.foam;
+  const pick: Choice = {
+    kind: 'pick', id: 'foam', title: 'Foam system',
+    options: [
+      { id: NONE, label: 'No foam', chosen: !foam, spec: withFoam(spec, undefined) },
+      ...partsFor('foam', spec.type).map((part) => ({
+        id: part.id, label: part.name, chosen: part.id === foam?.partId, spec: withFoam(spec, { partId: part.id, gallons: foam?.gallons ?? FIRST_FOAM_GAL }),
+      })),
+    ],
+  };
+  if (!foam) return [pick];
+  return [{ kind: 'amount', id: 'foam-gallons', title: 'Concentrate', unit: 'gal', min: 0, max: 120, step: 5, value: foam.gallons, set: (gallons) => withFoam(spec, { ...foam, gallons }) }, pick];
+}
+
+/** What suits a bed: booster on a reel, forestry in trays, the rest in beds. */
+function suits(kind: Bed['kind'], use: string): boolean {
+  if (kind === 'reel') return use === 'booster';
+  if (kind === 'tray') return use === 'forestry' || use === 'attack';
+  return use === 'attack' || use === 'supply';
+}
+
+function hoseChoices(spec: BuildSpec): Choice[] {
+  return bedsFor(spec).flatMap((bed): Choice[] => {
+    const load = spec.hose.find((other) => other.bedId === bed.id);
+    const pick: Choice = {
+      kind: 'pick', id: `${bed.id}-hose`, title: bed.name, compact: true,
+      options: [
+        { id: NONE, label: 'Empty', chosen: !load, spec: withHose(spec, bed.id, null) },
+        ...partsFor('hose', spec.type).filter((hose) => suits(bed.kind, hose.use)).map((hose) => ({
+          id: hose.id, label: hose.name, chosen: hose.id === load?.hoseId, spec: withHose(spec, bed.id, { hoseId: hose.id, lengthFt: load?.lengthFt ?? FIRST_HOSE_FT }),
+        })),
+      ],
+    };
+    if (!load) return [pick];
+    return [pick, {
+      kind: 'amount', id: `${bed.id}-length`, title: `Length in ${bed.name.toLowerCase()}`, unit: 'ft', min: 0, max: MOST_HOSE_FT[bed.kind], step: partOf('hose', load.hoseId).sectionFt,
+      value: load.lengthFt, set: (lengthFt) => withHose(spec, bed.id, { hoseId: load.hoseId, lengthFt }),
+    }];
+  });
+}
+
+function ladderChoices(spec: BuildSpec): Choice[] {
+  return [
+    {
+      kind: 'pick', id: 'mount', title: 'How they ride',
+      options: partsFor('ladderMount', spec.type).map((part) => ({ id: part.id, label: part.name, words: part.words, chosen: part.id === spec.ladders.mountId, spec: withLadderMount(spec, part.id) })),
+    },
+    {
+      kind: 'toggle', id: 'ladders', title: 'Ladders carried',
+      options: partsFor('ladder', spec.type).map((part) => {
+        const chosen = spec.ladders.partIds.includes(part.id);
+        return { id: part.id, label: part.name, chosen, spec: withLadder(spec, part.id, !chosen) };
+      }),
+    },
+  ];
+}
+
+function bodyChoices(spec: BuildSpec): Choice[] {
+  const { length } = partOf('body', spec.body.partId);
+  return [
+    { kind: 'amount', id: 'length', title: 'Body length', unit: 'in', min: length.minIn, max: length.maxIn, step: 2, value: spec.body.lengthIn, set: (lengthIn) => withBody(spec, { lengthIn }) },
+    {
+      kind: 'pick', id: 'material', title: 'Material',
+      options: partsFor('body', spec.type).map((part) => ({ id: part.id, label: part.name, chosen: part.id === spec.body.partId, spec: withBody(spec, { partId: part.id }) })),
+    },
+    {
+      kind: 'pick', id: 'doors', title: 'Doors',
+      options: partsFor('doors', spec.type).map((part) => ({ id: part.id, label: part.name, chosen: part.id === spec.body.doors, spec: withBody(spec, { doors: part.id }) })),
+    },
+  ];
+}
+
+function fittingChoices(spec: BuildSpec): Choice[] {
+  return [{
+    kind: 'toggle', id: 'fittings', title: 'Lights and fittings',
+    options: partsFor('fitting', spec.type).map((part) => {
+      const chosen = spec.fittingIds.includes(part.id);
+      return { id: part.id, label: part.name, chosen, spec: withFitting(spec, part.id, !chosen) };
+    }),
+  }];
+}
+
+const CHOICES: Record<Exclude<StepId, 'equipment'>, (spec: BuildSpec) => Choice[]> = {
+  chassis: chassisChoices, cab: cabChoices, bumper: bumperChoices, device: deviceChoices, pump: pumpChoices, tank: tankChoices, foam: foamChoices,
+  hose: hoseChoices, ladders: ladderChoices, body: bodyChoices, fittings: fittingChoices,
+};
+
+/** What can be chosen in a step. Equipment is a list of its own: `withEquipment` and `withEquipmentLine`. */
+export const choicesFor = (spec: BuildSpec, step: Exclude<StepId, 'equipment'>): Choice[] => CHOICES[step](spec);

@@ -1,0 +1,2 @@
+export { choicesFor } from './choices.js';
+export type { AmountChoice, Choice, Option, PickChoice, ToggleChoice } from './choices.js';
