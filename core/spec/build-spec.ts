@@ -12,7 +12,7 @@ export const BUILD_VERSION = 1;
 
 const ID = /^[a-z0-9][a-zA-Z0-9.-]{0,63}$/;
 /** Unlike `IsOptional`, refuses null: a field is there with a value or not at all. */
-const MayBeLeftOut = () => ValidateIf((_, value) => value !== undefined);
+export const MayBeLeftOut = () => ValidateIf((_, value) => value !== undefined);
 
 const isId = { message: '$property must be the id of a part (letters, digits, dots and dashes)' };
 

@@ -1,5 +1,6 @@
 export * from './build-spec.js';
 export * from './calc-input.js';
+export * from './api.js';
 export * from './beds.js';
 export * from './parse.js';
 export * from './problems.js';

@@ -27,12 +27,14 @@ export function problemsOf(errors: ValidationError[], path = ''): Problem[] {
   return errors.flatMap((error) => {
     const field = path + error.property;
     const own = Object.entries(error.constraints ?? {}).map(([rule, message]) => {
-      if (rule === 'whitelistValidation') return { field, message: `${field} is not a field of this input; leave it out` };
-      if (rule === 'nestedValidation') return { field, message: `${field} must be an object with its fields (was ${shown(error.value)})` };
+      if (rule === 'whitelistValidation') return { field, type: false, message: `${field} is not a field of this input; leave it out` };
+      if (rule === 'nestedValidation') return { field, type: true, message: `${field} must be an object with its fields (was ${shown(error.value)})` };
       const words = message.replaceAll(error.property, field);
-      return { field, message: `${words} (was ${shown(error.value)})` };
+      return { field, type: rule.startsWith('is'), message: `${words} (was ${shown(error.value)})` };
     });
-    return [...own.slice(0, 1), ...problemsOf(error.children ?? [], `${field}.`)];
+    // One problem a field; a wrong type says more than the limits that follow from it.
+    const [first] = [...own].sort((a, b) => Number(b.type) - Number(a.type));
+    return [...(first ? [{ field: first.field, message: first.message }] : []), ...problemsOf(error.children ?? [], `${field}.`)];
   });
 }
 

@@ -1,0 +1,101 @@
+import 'reflect-metadata';
+import { Type } from 'class-transformer';
+import { IsBoolean, IsDateString, IsIn, IsInt, IsString, IsUUID, Length, MaxLength, Min, ValidateNested } from 'class-validator';
+import { BUILD_TYPES } from '../catalogue/index.js';
+import type { BuildType } from '../catalogue/index.js';
+import { BuildSpec, MayBeLeftOut } from './build-spec.js';
+
+/** What passes between the screens and the server, with the rules that both judge by. */
+
+export class NewDepartment {
+  @IsString() @Length(1, 80)
+  name!: string;
+
+  @IsString() @MaxLength(400)
+  district!: string;
+}
+
+export class DepartmentChange {
+  @MayBeLeftOut() @IsString() @Length(1, 80)
+  name?: string;
+
+  @MayBeLeftOut() @IsString() @MaxLength(400)
+  district?: string;
+
+  @MayBeLeftOut() @IsBoolean()
+  archived?: boolean;
+}
+
+export class DepartmentView extends NewDepartment {
+  @IsUUID()
+  id!: string;
+
+  @IsBoolean()
+  archived!: boolean;
+}
+
+export class NewBuild {
+  @IsUUID()
+  departmentId!: string;
+
+  @IsString() @Length(1, 80)
+  name!: string;
+
+  @IsIn(BUILD_TYPES)
+  type!: BuildType;
+}
+
+export class CopyBuild {
+  @IsString() @Length(1, 80)
+  name!: string;
+
+  /** Choices to copy instead of the saved ones, for example those that a conflict kept from being saved. */
+  @MayBeLeftOut() @ValidateNested() @Type(() => BuildSpec)
+  spec?: BuildSpec;
+}
+
+export class BuildChange {
+  @MayBeLeftOut() @IsString() @Length(1, 80)
+  name?: string;
+
+  @MayBeLeftOut() @IsBoolean()
+  archived?: boolean;
+}
+
+export class SaveBuild {
+  /** The revision that the change was made on; the save is refused when a newer one is there. */
+  @IsInt() @Min(1)
+  revision!: number;
+
+  /** The change in words, for the history. */
+  @IsString() @Length(1, 200)
+  words!: string;
+
+  @ValidateNested() @Type(() => BuildSpec)
+  spec!: BuildSpec;
+}
+
+export class BuildView {
+  @IsUUID()
+  id!: string;
+
+  @IsUUID()
+  departmentId!: string;
+
+  @IsInt() @Min(1)
+  revision!: number;
+
+  @IsBoolean()
+  archived!: boolean;
+
+  /** When it was last saved, ISO 8601. */
+  @IsDateString()
+  savedAt!: string;
+
+  /** The last change in words. */
+  @IsString()
+  lastChange!: string;
+
+  @ValidateNested() @Type(() => BuildSpec)
+  spec!: BuildSpec;
+}

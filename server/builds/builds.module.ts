@@ -1,0 +1,14 @@
+import { Module } from '@nestjs/common';
+import { TypeOrmModule } from '@nestjs/typeorm';
+import { DepartmentsModule } from '../departments/index.js';
+import { Build, BuildRevision } from './build.entity.js';
+import { BuildsController } from './builds.controller.js';
+import { BuildsService } from './builds.service.js';
+
+@Module({
+  imports: [TypeOrmModule.forFeature([Build, BuildRevision]), DepartmentsModule],
+  controllers: [BuildsController],
+  providers: [BuildsService],
+  exports: [BuildsService],
+})
+export class BuildsModule {}

@@ -1,0 +1,3 @@
+export { Build, BuildRevision } from './build.entity.js';
+export { BuildsModule } from './builds.module.js';
+export { BuildsService } from './builds.service.js';

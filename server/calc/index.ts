@@ -1,0 +1,1 @@
+export { CalcModule } from './calc.module.js';

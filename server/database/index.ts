@@ -1,0 +1,1 @@
+export { databaseOptions } from './options.js';

@@ -1,0 +1,14 @@
+import type { DataSourceOptions } from 'typeorm';
+import { Build, BuildRevision } from '../builds/index.js';
+import { Department } from '../departments/index.js';
+import { FirstTables1764000000000 } from './migrations/1764000000000-first-tables.js';
+
+/** How the database is reached; tables change by migrations only. */
+export const databaseOptions = (url: string): DataSourceOptions => ({
+  type: 'postgres',
+  url,
+  entities: [Department, Build, BuildRevision],
+  migrations: [FirstTables1764000000000],
+  migrationsRun: true,
+  synchronize: false,
+});

@@ -1,0 +1,1 @@
+export { loadDemonstration } from './demonstration.js';

@@ -1,0 +1,3 @@
+export { Department } from './department.entity.js';
+export { DepartmentsModule } from './departments.module.js';
+export { DepartmentsService } from './departments.service.js';

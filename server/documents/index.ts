@@ -1,0 +1,3 @@
+export { describe } from './openapi.js';
+export { ruleSchemas } from './rule-schemas.js';
+export { shapeOf } from './shape.js';

@@ -1,0 +1,4 @@
+export { JudgePipe } from './judge.pipe.js';
+export { ProblemFilter } from './problem.filter.js';
+export { StaleSave } from './problem.js';
+export type { ProblemDetails } from './problem.js';

@@ -1,0 +1,11 @@
+import type { NestExpressApplication } from '@nestjs/platform-express';
+import supertest from 'supertest';
+import { inject } from 'vitest';
+import { createApp } from '../app.js';
+
+/** The real server on the tests' PostgreSQL, and a client to it. */
+export async function startApp(): Promise<{ app: NestExpressApplication; http: ReturnType<typeof supertest> }> {
+  const app = await createApp(inject('databaseUrl'));
+  await app.init();
+  return { app, http: supertest(app.getHttpServer()) };
+}
