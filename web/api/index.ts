@@ -1,0 +1,2 @@
+export { ask, Refused, Unreachable } from './client';
+export * from './queries';

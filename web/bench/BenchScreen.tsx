@@ -1,0 +1,100 @@
+import { ActionIcon, Alert, Loader } from '@mantine/core';
+import { useHotkeys } from '@mantine/hooks';
+import { IconArrowBackUp, IconArrowForwardUp, IconKeyboard } from '@tabler/icons-react';
+import { useMemo, useState } from 'react';
+import { useParams } from 'react-router';
+import { evaluate, measureOf, stepStates, stepTitle } from '#core/review';
+import type { CheckId } from '#core/review';
+import type { StepId } from '#core/rig';
+import type { BuildView } from '#core/spec';
+import { useBuildQuery } from '../api';
+import { InBar } from '../common';
+import type { Arrangement } from '../drawing';
+import classes from './bench.module.css';
+import { Choices } from './Choices';
+import { ARRANGEMENTS, Drawing } from './Drawing';
+import { EquipmentPanel } from './EquipmentPanel';
+import { FindingsPanel } from './FindingsPanel';
+import { useHistory } from './history';
+import { useSaving } from './saving';
+import { ConflictDialog, SavingMark } from './SavingMark';
+import { Shortcuts } from './Shortcuts';
+import { StepList } from './StepList';
+
+/** The bench of one build: loads it, then works on it. */
+export function BenchScreen() {
+  const { id = '' } = useParams();
+  const { data, error, refetch } = useBuildQuery(id);
+  if (error) return <Alert color="red" variant="outline" m="xl" title="This build could not be opened">{error.message}</Alert>;
+  if (!data) return <Loader m="xl" color="var(--ink)" aria-label="Opening the build" />;
+  return <Workbench key={`${data.id}-${data.revision}`} build={data} onTakeNewer={() => void refetch()} />;
+}
+
+function Workbench({ build, onTakeNewer }: { build: BuildView; onTakeNewer: () => void }) {
+  const bench = useHistory(build.spec);
+  const { spec, before: beforeSpec, step: changes } = bench;
+  const saving = useSaving(build, spec, bench.words);
+  const [step, setStep] = useState<StepId>('chassis');
+  const [open, setOpen] = useState<CheckId | null>(null);
+  const [arrangement, setArrangement] = useState<Arrangement>('driver');
+  const [pointedAt, setPointedAt] = useState<string[]>([]);
+  const [keys, setKeys] = useState(false);
+
+  const evaluation = useMemo(() => evaluate(spec), [spec]);
+  const now = useMemo(() => measureOf(evaluation), [evaluation]);
+  const steps = useMemo(() => stepStates(spec, evaluation), [spec, evaluation]);
+  const before = useMemo(() => {
+    if (!beforeSpec) return null;
+    const was = evaluate(beforeSpec);
+    return { key: changes, rig: was.rig, measure: measureOf(was) };
+  }, [beforeSpec, changes]);
+
+  const goTo = (id: StepId) => {
+    setStep(id);
+    setOpen(null);
+  };
+  const nextStep = (by: number) => {
+    const index = steps.findIndex(({ id }) => id === step);
+    goTo(steps[(index + by + steps.length) % steps.length]!.id);
+  };
+  const worst = evaluation.findings.find(({ status }) => status === 'fails') ?? evaluation.findings.find(({ status }) => status === 'caution') ?? evaluation.findings[0]!;
+  useHotkeys([
+    ['mod+Z', bench.undo], ['mod+shift+Z', bench.redo], ['mod+Y', bench.redo],
+  ], []);
+  useHotkeys([
+    ['alt+ArrowUp', () => nextStep(-1)], ['alt+ArrowDown', () => nextStep(1)],
+    ['V', () => setArrangement(ARRANGEMENTS[(ARRANGEMENTS.indexOf(arrangement) + 1) % ARRANGEMENTS.length]!)],
+    ['F', () => setOpen(open ? null : worst.id)], ['Escape', () => setOpen(null)], ['shift+?', () => setKeys(true)],
+  ]);
+
+  return (
+    <div className={classes.bench}>
+      <InBar>
+        <h1 className="condensed" style={{ font: "600 19px/1.2 'Barlow Condensed'", margin: 0, whiteSpace: 'nowrap', overflow: 'hidden', textOverflow: 'ellipsis' }}>{spec.name}</h1>
+        <span className="quiet" style={{ fontSize: 13, whiteSpace: 'nowrap', overflow: 'hidden', textOverflow: 'ellipsis', flex: '0 1 auto' }}>{spec.department.name}</span>
+        <span style={{ flex: 1 }} />
+        <SavingMark saving={saving} />
+        <ActionIcon variant="subtle" color="gray" c="var(--ink)" disabled={!bench.canUndo} onClick={bench.undo} aria-label="Undo" title={bench.canUndo ? `Undo: ${bench.canUndo}` : 'Nothing to undo'}><IconArrowBackUp size={19} /></ActionIcon>
+        <ActionIcon variant="subtle" color="gray" c="var(--ink)" disabled={!bench.canRedo} onClick={bench.redo} aria-label="Redo" title={bench.canRedo ? `Redo: ${bench.canRedo}` : 'Nothing to redo'}><IconArrowForwardUp size={19} /></ActionIcon>
+        <ActionIcon variant="subtle" color="gray" c="var(--ink)" onClick={() => setKeys(true)} aria-label="Keys" title="Keys (?)"><IconKeyboard size={19} /></ActionIcon>
+      </InBar>
+      <StepList steps={steps} step={step} onStep={goTo} />
+      <Drawing evaluation={evaluation} before={before} arrangement={arrangement} onArrange={setArrangement} pointedAt={pointedAt} open={open} onOpen={(id) => setOpen(id === open ? null : id)} />
+      <aside className={classes.panel} aria-label={open ? 'Findings' : stepTitle(step)}>
+        {open ? (
+          <FindingsPanel spec={spec} findings={evaluation.findings} open={open} onOpen={(id) => setOpen(id)} onClose={() => setOpen(null)} bench={bench} pointAt={setPointedAt} />
+        ) : (
+          <>
+            <div className={classes.panelHead}><h2>{stepTitle(step)}</h2></div>
+            {step === 'equipment'
+              ? <EquipmentPanel spec={spec} evaluation={evaluation} now={now} bench={bench} pointAt={setPointedAt} />
+              : <Choices spec={spec} step={step} now={now} bench={bench} />}
+            <p className={classes.note}>Planning figures. The makers’ ratings and the authority having jurisdiction decide; weigh the finished truck.</p>
+          </>
+        )}
+      </aside>
+      <ConflictDialog build={build} spec={spec} saving={saving} onTakeNewer={onTakeNewer} />
+      <Shortcuts opened={keys} onClose={() => setKeys(false)} />
+    </div>
+  );
+}

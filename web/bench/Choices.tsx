@@ -1,0 +1,99 @@
+import { NumberInput, Select, Slider } from '@mantine/core';
+import { useMemo } from 'react';
+import { changeOf, measure } from '#core/review';
+import type { Measure } from '#core/review';
+import type { BuildSpec } from '#core/spec';
+import { choicesFor } from '#core/study';
+import type { AmountChoice, PickChoice, ToggleChoice } from '#core/study';
+import type { StepId } from '#core/rig';
+import classes from './bench.module.css';
+import { DeltaHeads, Deltas, shortChange } from './Deltas';
+import type { Bench } from './history';
+
+interface Props<C> { choice: C; now: Measure; bench: Bench }
+
+function Options({ choice, now, bench }: Props<PickChoice | ToggleChoice>) {
+  const deltas = useMemo(() => choice.options.map((option) => changeOf(now, measure(option.spec))), [choice, now]);
+  const single = choice.kind === 'pick';
+  return (
+    <fieldset className={classes.group}>
+      <legend>{choice.title}</legend>
+      {choice.options.map((option, i) => (
+        <label key={option.id} className={classes.option}>
+          <span className={classes.optionHead}>
+            <input
+              type={single ? 'radio' : 'checkbox'} name={choice.id} checked={option.chosen}
+              onChange={() => bench.change({ spec: option.spec, words: single ? `${choice.title}: ${option.label}` : `${option.chosen ? 'Without' : 'With'} ${option.label}` })}
+            />
+            <span className={classes.optionLabel}>{option.label}</span>
+            {option.words && <span className={classes.optionWords}>{option.words}</span>}
+          </span>
+          {(!single || !option.chosen) && <Deltas change={deltas[i]!} />}
+        </label>
+      ))}
+    </fieldset>
+  );
+}
+
+function Picked({ choice, now, bench }: Props<PickChoice>) {
+  const deltas = useMemo(() => new Map(choice.options.map((option) => [option.id, changeOf(now, measure(option.spec))])), [choice, now]);
+  return (
+    <Select
+      className={classes.group} size="xs" label={choice.title} allowDeselect={false} value={choice.options.find((option) => option.chosen)?.id ?? null}
+      data={choice.options.map(({ id, label }) => ({ value: id, label }))}
+      maxDropdownHeight={320}
+      renderOption={({ option }) => {
+        const chosen = choice.options.find(({ id }) => id === option.value)!;
+        return <span>{option.label}<br /><span className="quiet" style={{ fontSize: 11 }}>{chosen.chosen ? 'chosen' : shortChange(deltas.get(option.value)!)}</span></span>;
+      }}
+      onChange={(id) => {
+        const option = choice.options.find((candidate) => candidate.id === id);
+        if (option && !option.chosen) bench.change({ spec: option.spec, words: `${choice.title}: ${option.label}` });
+      }}
+    />
+  );
+}
+
+function Amount({ choice, now, bench }: Props<AmountChoice>) {
+  const { min, max, step, value, unit, title, id } = choice;
+  const more = Math.min(max, value + step);
+  const next = useMemo(() => (more === value ? null : changeOf(now, measure(choice.set(more)))), [choice, now, more, value]);
+  const take = (to: number, control?: string) => {
+    if (to === value || !Number.isFinite(to) || to < min || to > max) return;
+    bench.change({ spec: choice.set(to), words: `${title}: ${to} ${unit}`, ...(control ? { control } : {}) });
+  };
+  return (
+    <div className={classes.group}>
+      <label className={classes.groupTitle} htmlFor={`amount-${id}`}>{title}</label>
+      <div className={classes.amount}>
+        <Slider
+          size="sm" min={min} max={max} step={step} value={value} label={null} thumbLabel={`${title}, slider`} color="var(--ink)"
+          onChange={(to) => take(to, id)} onChangeEnd={bench.settle}
+        />
+        <NumberInput
+          id={`amount-${id}`} size="xs" min={min} max={max} step={step} value={value} suffix={` ${unit}`} clampBehavior="blur" allowNegative={false} decimalScale={1}
+          onChange={(to) => typeof to === 'number' && take(to, `${id}-typed`)} onBlur={bench.settle} classNames={{ input: 'figures' }}
+        />
+        <div className={classes.perStep}>
+          {next && <><span className="quiet" style={{ fontSize: 11.5 }}>{`${step} ${unit} more changes`}</span><Deltas change={next} wide /></>}
+        </div>
+      </div>
+    </div>
+  );
+}
+
+/** What can be chosen in the present step, each option with what it changes before it is taken. */
+export function Choices({ spec, step, now, bench }: { spec: BuildSpec; step: Exclude<StepId, 'equipment'>; now: Measure; bench: Bench }) {
+  const choices = useMemo(() => choicesFor(spec, step), [spec, step]);
+  return (
+    <>
+      <DeltaHeads />
+      {choices.map((choice) => {
+        if (choice.kind === 'amount') return <Amount key={choice.id} choice={choice} now={now} bench={bench} />;
+        if (choice.options.length === 0) return null;
+        if (choice.kind === 'pick' && choice.compact) return <Picked key={choice.id} choice={choice} now={now} bench={bench} />;
+        return <Options key={choice.id} choice={choice} now={now} bench={bench} />;
+      })}
+    </>
+  );
+}

@@ -1,0 +1,47 @@
+import { SegmentedControl } from '@mantine/core';
+import { useElementSize } from '@mantine/hooks';
+import { useMemo } from 'react';
+import type { CheckId, Evaluation, Measure } from '#core/review';
+import type { Rig } from '#core/rig';
+import { formatFtIn, formatMoney } from '#core/units';
+import { layOut, Stage, VIEWS } from '../drawing';
+import type { Arrangement } from '../drawing';
+import { Scale } from '../scale';
+import classes from './bench.module.css';
+
+export const ARRANGEMENTS: Arrangement[] = ['driver', 'officer', 'top', 'front', 'rear', 'all'];
+const LABELS = [...(['driver', 'officer', 'top', 'front', 'rear'] as const).map((view) => ({ value: view, label: VIEWS[view].label })), { value: 'all', label: 'All' }];
+
+interface Props {
+  evaluation: Evaluation;
+  before: { key: number; rig: Rig; measure: Measure } | null;
+  arrangement: Arrangement;
+  onArrange: (arrangement: Arrangement) => void;
+  pointedAt: readonly string[];
+  open: CheckId | null;
+  onOpen: (id: CheckId) => void;
+}
+
+/** The drawing in the middle with the scale under it, its bars under the very axles. */
+export function Drawing({ evaluation, before, arrangement, onArrange, pointedAt, open, onOpen }: Props) {
+  const { rig, envelope, states } = evaluation;
+  const { ref, width, height } = useElementSize();
+  const picture = useMemo(() => (width > 0 && height > 0 ? layOut(envelope, arrangement, width, height) : null), [envelope, arrangement, width, height]);
+  const side = picture?.placed.find(({ view }) => view === 'driver' || view === 'officer');
+  const sign = side?.view === 'officer' ? -1 : 1;
+  const pxOf = (x: number) => (side!.u + sign * x - picture!.viewBox.x) * picture!.scale;
+  return (
+    <div className={classes.middle}>
+      <div className={classes.views}>
+        <SegmentedControl size="xs" aria-label="View" data={LABELS} value={arrangement} onChange={(value) => onArrange(value as Arrangement)} />
+        <span className={classes.dims}>
+          <span className="figures">{formatFtIn(envelope.lengthIn)}</span> long, <span className="figures">{formatFtIn(envelope.heightIn)}</span> high ({envelope.highest.name.toLowerCase()}), <span className="figures">{formatMoney(rig.priceCents)}</span>
+        </span>
+      </div>
+      <div className={classes.sheet} ref={ref}>
+        {picture && <Stage rig={rig} envelope={envelope} inService={states[0]!} picture={picture} ghost={before} pointedAt={pointedAt} />}
+      </div>
+      <Scale evaluation={evaluation} axlesPx={side && arrangement !== 'all' ? { front: pxOf(0), rear: pxOf(rig.axles.wheelbaseIn), width } : null} before={before} open={open} onOpen={onOpen} />
+    </div>
+  );
+}

@@ -1,0 +1,99 @@
+import { ActionIcon, Button, Loader } from '@mantine/core';
+import { IconX } from '@tabler/icons-react';
+import { useEffect, useRef } from 'react';
+import { rank } from '#core/review';
+import type { CheckId, Finding } from '#core/review';
+import type { BuildSpec } from '#core/spec';
+import { formatLb, formatMoney, formatPct, formatWhole, signed } from '#core/units';
+import { StatusMark, statusWord } from '../common';
+import classes from './bench.module.css';
+import type { Bench } from './history';
+import { useRemedies } from './useRemedies';
+
+const figure = (value: number, { unit }: Finding): string => (unit === 'lb' ? formatLb(value) : unit === '%' ? formatPct(value) : `${formatWhole(value)} ${unit}`);
+
+/** The changes that mend a finding, each with its computed effect, applied on a press. */
+function Remedies({ spec, finding, bench }: { spec: BuildSpec; finding: Finding; bench: Bench }) {
+  const { data, isFetching, isError } = useRemedies(spec, finding.id, true);
+  const title = data?.some((remedy) => remedy.mends) ? 'What would mend it' : 'What would help';
+  return (
+    <>
+      <h4 className={classes.sub}>{title} {isFetching && <Loader size={10} color="var(--ink)" aria-label="Working it out" />}</h4>
+      {isError && <p className={classes.source} style={{ marginLeft: 0 }}>The remedies could not be worked out.</p>}
+      {data?.length === 0 && <p className={classes.source} style={{ marginLeft: 0 }}>No single change that this catalogue offers mends or eases it.</p>}
+      {data?.map((remedy) => (
+        <div key={remedy.label} className={classes.remedy}>
+          <div className={classes.remedyLabel}>{remedy.label}</div>
+          <div className={`${classes.remedyEffect} figures`}>{figure(remedy.before.actual, finding)} → {figure(remedy.after.actual, finding)}{remedy.after.limit !== remedy.before.limit && ` of ${figure(remedy.after.limit, finding)}`}</div>
+          <div className={classes.remedyEffect}>
+            <span className="quiet">Front {signed(remedy.change.frontLb, formatLb)}, rear {signed(remedy.change.rearLb, formatLb)}, {signed(remedy.change.priceCents, formatMoney)}</span>
+            {remedy.worse.length > 0 && <div>Makes worse: {remedy.worse.join(', ').toLowerCase()}</div>}
+          </div>
+          <Button mt={5} size="compact-xs" variant={remedy.mends ? 'filled' : 'default'} onClick={() => bench.change({ spec: remedy.spec, words: `Mended ${finding.title.toLowerCase()}: ${remedy.label}` })} aria-label={`Apply: ${remedy.label}`}>
+            {remedy.mends ? 'Apply' : 'Apply, though it is not enough'}
+          </Button>
+        </div>
+      ))}
+    </>
+  );
+}
+
+interface Props {
+  spec: BuildSpec;
+  findings: Finding[];
+  open: CheckId;
+  onOpen: (id: CheckId) => void;
+  onClose: () => void;
+  bench: Bench;
+  pointAt: (ids: string[]) => void;
+}
+
+/** Every finding: what, by how much, in which state, which components cause it, which computed changes mend it. */
+export function FindingsPanel({ spec, findings, open, onOpen, onClose, bench, pointAt }: Props) {
+  const sorted = [...findings].sort((a, b) => rank(b.status) - rank(a.status));
+  const opened = useRef<HTMLDivElement>(null);
+  useEffect(() => opened.current?.scrollIntoView({ block: 'nearest' }), [open]);
+  return (
+    <>
+      <div className={classes.panelHead}>
+        <h2>Findings</h2>
+        <ActionIcon variant="subtle" color="gray" c="var(--ink)" aria-label="Close findings" onClick={onClose}><IconX size={18} /></ActionIcon>
+      </div>
+      {sorted.map((finding) => {
+        const isOpen = finding.id === open;
+        return (
+          <div key={finding.id} className={classes.finding} ref={isOpen ? opened : undefined}>
+            <button type="button" className={classes.findingHead} aria-expanded={isOpen} onClick={() => onOpen(finding.id)}>
+              <StatusMark status={finding.status} />
+              <span className={classes.findingTitle}>{finding.title}</span>
+              <span className="quiet" style={{ fontSize: 12 }} aria-hidden="true">{statusWord(finding.status)}</span>
+              <span className={classes.findingWords}>{finding.words}</span>
+            </button>
+            {isOpen && (
+              <>
+                <p className={classes.source}>{finding.state ? `Worst in: ${finding.state.name.toLowerCase()}. ` : ''}Limit: {figure(finding.limit, finding)}. {finding.basis}.</p>
+                <div style={{ marginLeft: 26 }}>
+                  {finding.status !== 'holds' && <Remedies spec={spec} finding={finding} bench={bench} />}
+                  {finding.contributors.length > 0 && (
+                    <>
+                      <h4 className={classes.sub}>What causes most of it</h4>
+                      {finding.contributors.map((cause) => (
+                        <button key={cause.componentId} type="button" className={classes.cause} title="Shown on the drawing"
+                          onMouseEnter={() => pointAt([cause.componentId])} onMouseLeave={() => pointAt([])} onFocus={() => pointAt([cause.componentId])} onBlur={() => pointAt([])}>
+                          <span>{cause.name}</span><span className="figures">{formatLb(cause.amountLb)}</span>
+                        </button>
+                      ))}
+                    </>
+                  )}
+                </div>
+              </>
+            )}
+          </div>
+        );
+      })}
+      <p className={classes.note}>
+        Planning figures, not a certification. The makers’ ratings, the adopted edition of the standard and the authority having jurisdiction decide; the finished truck must be weighed and tested.
+      </p>
+    </>
+  );
+}

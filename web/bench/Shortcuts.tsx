@@ -1,0 +1,28 @@
+import { Kbd, Modal, Table } from '@mantine/core';
+
+const KEYS: [string[], string][] = [
+  [['Ctrl', 'Z'], 'Undo'],
+  [['Ctrl', 'Shift', 'Z'], 'Redo'],
+  [['Alt', '↑'], 'Step before'],
+  [['Alt', '↓'], 'Step after'],
+  [['V'], 'Next view of the truck'],
+  [['F'], 'Findings'],
+  [['Esc'], 'Back to the choices of the step'],
+  [['?'], 'These keys'],
+];
+
+/** The keys of the bench. */
+export const Shortcuts = ({ opened, onClose }: { opened: boolean; onClose: () => void }) => (
+  <Modal opened={opened} onClose={onClose} title="Keys" centered size="sm">
+    <Table>
+      <Table.Tbody>
+        {KEYS.map(([keys, words]) => (
+          <Table.Tr key={words}>
+            <Table.Td>{keys.map((key, i) => <span key={key}>{i > 0 && ' + '}<Kbd>{key}</Kbd></span>)}</Table.Td>
+            <Table.Td>{words}</Table.Td>
+          </Table.Tr>
+        ))}
+      </Table.Tbody>
+    </Table>
+  </Modal>
+);

@@ -1,0 +1,70 @@
+import { useReducer } from 'react';
+import type { BuildSpec } from '#core/spec';
+
+/** One change of a build: what came of it, what it was in words, and what it was made with. */
+export interface Change {
+  spec: BuildSpec;
+  words: string;
+  /** Changes of the same control in a row, such as a slider's, are one to undo. */
+  control?: string;
+}
+
+interface History {
+  past: Change[];
+  now: Change;
+  future: Change[];
+  /** Grows with every change, undo or redo. */
+  step: number;
+  /** What the build was before the last step, for the ghost. */
+  before: BuildSpec | null;
+}
+
+type Action = { kind: 'change'; change: Change } | { kind: 'undo' } | { kind: 'redo' } | { kind: 'settle' } | { kind: 'restart'; spec: BuildSpec };
+
+const MOST = 300;
+
+const begin = (spec: BuildSpec): History => ({ past: [], now: { spec, words: 'Opened' }, future: [], step: 0, before: null });
+
+function reduce(history: History, action: Action): History {
+  const { past, now, future, step } = history;
+  switch (action.kind) {
+    case 'change': {
+      const { change } = action;
+      if (change.control !== undefined && change.control === now.control) return { past, now: change, future: [], step: step + 1, before: past[past.length - 1]!.spec };
+      return { past: [...past, now].slice(-MOST), now: change, future: [], step: step + 1, before: now.spec };
+    }
+    case 'settle': {
+      const { control: _settled, ...rest } = now;
+      return { ...history, now: rest };
+    }
+    case 'undo': {
+      const last = past[past.length - 1];
+      return last ? { past: past.slice(0, -1), now: last, future: [now, ...future], step: step + 1, before: now.spec } : history;
+    }
+    case 'redo': {
+      const [next, ...later] = future;
+      return next ? { past: [...past, now], now: next, future: later, step: step + 1, before: now.spec } : history;
+    }
+    case 'restart': return begin(action.spec);
+  }
+}
+
+/** The build on the bench with undo and redo. */
+export function useHistory(opened: BuildSpec) {
+  const [history, act] = useReducer(reduce, opened, begin);
+  return {
+    spec: history.now.spec,
+    words: history.now.words,
+    step: history.step,
+    before: history.before,
+    canUndo: history.past.length > 0 ? history.now.words : null,
+    canRedo: history.future[0]?.words ?? null,
+    change: (change: Change) => act({ kind: 'change', change }),
+    settle: () => act({ kind: 'settle' }),
+    undo: () => act({ kind: 'undo' }),
+    redo: () => act({ kind: 'redo' }),
+    restart: (spec: BuildSpec) => act({ kind: 'restart', spec }),
+  };
+}
+
+export type Bench = ReturnType<typeof useHistory>;

@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { remediesFor } from '#core/review';
+
+expose({ remediesFor });

@@ -1,0 +1,257 @@
+import type { Shape } from '#core/rig';
+import { at, between, Circle, inset, Line, Path, Poly, Rect } from '../kit';
+import type { Flat } from '../view';
+
+type Body = Extract<Shape, { kind: 'body' }>;
+type Compartment = Extract<Shape, { kind: 'compartment' }>;
+type PumpHouse = Extract<Shape, { kind: 'pumpHouse' }>;
+type Hose = Extract<Shape, { kind: 'hose' }>;
+
+/** The shell with its wheel opening and fender. */
+export function BodySide({ box, wheelCut }: Body) {
+  const { x0, x1, z0, z1 } = box;
+  const c0 = Math.max(wheelCut.x0, x0);
+  const c1 = Math.min(wheelCut.x1, x1);
+  const r = Math.min(18, (c1 - c0) / 2);
+  const top = wheelCut.topIn - 1;
+  const arch = `L ${at(c1, z0)} L ${at(c1, top - r)} Q ${at(c1, top)} ${at(c1 - r, top)} L ${at(c0 + r, top)} Q ${at(c0, top)} ${at(c0, top - r)} L ${at(c0, z0)}`;
+  const fender = `M ${at(c1 + 2.5, z0)} L ${at(c1 + 2.5, top - r)} Q ${at(c1 + 2.5, top + 2.5)} ${at(c1 - r, top + 2.5)} L ${at(c0 + r, top + 2.5)} Q ${at(c0 - 2.5, top + 2.5)} ${at(c0 - 2.5, top - r)} L ${at(c0 - 2.5, z0)}`;
+  return (
+    <>
+      <Path pen="outline" d={`M ${at(x0, z0)} L ${at(x0, z1)} L ${at(x1, z1)} L ${at(x1, z0)} ${arch} Z`} />
+      <Path pen="edge" d={fender} />
+      <Rect u0={x0} u1={c0 - 3} v0={z0 - 3} v1={z0} pen="tint" />
+      <Rect u0={c1 + 3} u1={x1} v0={z0 - 3} v1={z0} pen="tint" />
+    </>
+  );
+}
+
+export function BodyTop(_: Body, flat: Flat) {
+  return (
+    <>
+      <Rect {...flat} pen="outline" />
+      <Line u0={flat.u0} u1={flat.u1} v0={flat.v0 + 27} v1={flat.v0 + 27} pen="fine" />
+      <Line u0={flat.u0} u1={flat.u1} v0={flat.v1 - 27} v1={flat.v1 - 27} pen="fine" />
+    </>
+  );
+}
+
+const CHEVRON_IN = 9;
+
+/** The back: chevrons over the outer panels, lamps, rails. */
+export function BodyRear(_: Body, flat: Flat) {
+  const panels = [[flat.u0 + 1, flat.u0 + 26], [flat.u1 - 26, flat.u1 - 1]] as const;
+  return (
+    <>
+      <Rect {...flat} pen="outline" />
+      {panels.map(([u0, u1], side) => (
+        <g key={u0}>
+          <Rect u0={u0} u1={u1} v0={flat.v0 + 4} v1={flat.v1 - 4} />
+          {between(flat.v0 - 26, flat.v1 - 4, CHEVRON_IN).map((v) => {
+            // Stripes rise to the middle of the truck, cut off at the panel.
+            const rise = u1 - u0;
+            const from = Math.max(v, flat.v0 + 4);
+            const to = Math.min(v + rise, flat.v1 - 4);
+            if (from >= to) return null;
+            const uAt = (height: number) => (side === 0 ? u0 + (height - v) : u1 - (height - v));
+            return <Line key={v} u0={uAt(from)} u1={uAt(to)} v0={from} v1={to} />;
+          })}
+          <Rect u0={u0 + 9} u1={u0 + 16} v0={flat.v0 + 8} v1={flat.v0 + 30} r={1} pen="tint" />
+          <Circle u={u0 + 12.5} v={flat.v0 + 13} r={2.4} />
+          <Circle u={u0 + 12.5} v={flat.v0 + 19} r={2.4} />
+          <Circle u={u0 + 12.5} v={flat.v0 + 25} r={2.4} />
+          <Line u0={side === 0 ? u1 + 2 : u0 - 2} u1={side === 0 ? u1 + 2 : u0 - 2} v0={flat.v0 + 34} v1={flat.v1 - 6} />
+        </g>
+      ))}
+    </>
+  );
+}
+
+const DRUM_IN = 8;
+const SLAT_IN = 4;
+
+/** A roll-up door with its drum and slats, or hinged leaves with handles. */
+export function Door({ doors }: Compartment, flat: Flat) {
+  const { u0, u1, v0, v1 } = inset(flat, 1.2, 1);
+  if (doors === 'rollUp') {
+    const head = v1 - Math.min(DRUM_IN, (v1 - v0) * 0.25);
+    return (
+      <>
+        <Rect u0={u0} u1={u1} v0={v0} v1={v1} pen="outline" />
+        <Line u0={u0} u1={u1} v0={head} v1={head} />
+        {between(v0 + 3, head, SLAT_IN).map((v) => <Line key={v} u0={u0 + 1.5} u1={u1 - 1.5} v0={v} v1={v} pen="fine" />)}
+        <Line u0={u0 + 1.5} u1={u0 + 1.5} v0={v0} v1={head} />
+        <Line u0={u1 - 1.5} u1={u1 - 1.5} v0={v0} v1={head} />
+        <Rect u0={u0 + 3} u1={u1 - 3} v0={v0 + 1} v1={v0 + 3} pen="tint" />
+      </>
+    );
+  }
+  const leaves = u1 - u0 > 30 ? [[u0, (u0 + u1) / 2], [(u0 + u1) / 2, u1]] as const : [[u0, u1]] as const;
+  return (
+    <>
+      <Rect u0={u0} u1={u1} v0={v0} v1={v1} pen="outline" />
+      {leaves.map(([a, b], i) => {
+        const handle = leaves.length === 2 && i === 0 ? b - 3.5 : a + 3.5;
+        return (
+          <g key={a}>
+            <Rect u0={a + 1} u1={b - 1} v0={v0 + 1} v1={v1 - 1} />
+            <Circle u={handle} v={(v0 + v1) / 2} r={Math.min(1.8, (v1 - v0) / 6)} pen="tint" />
+          </g>
+        );
+      })}
+    </>
+  );
+}
+
+/** The lid of a compartment from above. */
+export const DoorTop = (_: Compartment, flat: Flat) => <Rect {...inset(flat, 1)} pen="fine" />;
+
+const SLOT_DEPTH_IN = 18;
+
+export function PumpHouseSide({ box, panel, crosslays }: PumpHouse) {
+  const { x0, x1, z0, z1 } = box;
+  const width = x1 - x0;
+  const u = (share: number) => x0 + width * share;
+  const panelTop = z1 - SLOT_DEPTH_IN - 2;
+  const span = (width - 4) / Math.max(1, crosslays);
+  return (
+    <>
+      <Rect u0={x0} u1={x1} v0={z0} v1={z1} pen="outline" />
+      {Array.from({ length: crosslays }, (_, i) => (
+        <Rect key={i} u0={x0 + 2 + i * span} u1={x0 + 2 + i * span + Math.min(span, 14)} v0={z1 - SLOT_DEPTH_IN} v1={z1 - 1} pen="tint" />
+      ))}
+      {panel === 'top' ? (
+        <>
+          <Rect u0={u(0.06)} u1={u(0.4)} v0={z0 + 4} v1={panelTop} r={2} />
+          <Rect u0={u(0.1)} u1={u(0.36)} v0={panelTop - 22} v1={panelTop - 4} r={2} pen="glass" />
+          <Rect u0={u(0.46)} u1={u(0.96)} v0={z0 + 3} v1={panelTop} r={1.5} pen="tint" />
+        </>
+      ) : (
+        <Rect u0={x0 + 3} u1={x1 - 3} v0={z0 + 3} v1={panelTop} r={1.5} pen="tint" />
+      )}
+      {panel === 'side' && (
+        <>
+          {[0.26, 0.44].map((s) => <Circle key={s} u={u(s)} v={panelTop - 6} r={3.6} pen="outline" />)}
+          {[0.62, 0.74, 0.86].map((s) => [0, 7].map((d) => <Circle key={`${s}${d}`} u={u(s)} v={panelTop - 4 - d} r={2.2} pen="outline" />))}
+          {between(u(0.12), u(0.9), width * 0.09).map((x) => <Line key={x} u0={x} u1={x} v0={panelTop - 19} v1={panelTop - 14} />)}
+          <Line u0={u(0.12)} u1={u(0.9)} v0={panelTop - 21} v1={panelTop - 21} pen="fine" />
+        </>
+      )}
+      {(panel === 'side' ? [0.22, 0.5, 0.78] : [0.58, 0.84]).map((s) => (
+        <g key={s}>
+          <Circle u={u(s)} v={z0 + 16} r={3.4} pen="outline" />
+          <Circle u={u(s)} v={z0 + 16} r={2} />
+        </g>
+      ))}
+      <Circle u={u(panel === 'side' ? 0.5 : 0.71)} v={z0 + 7.5} r={4.6} pen="outline" />
+      <Circle u={u(panel === 'side' ? 0.5 : 0.71)} v={z0 + 7.5} r={3} />
+    </>
+  );
+}
+
+export function PumpHouseTop({ crosslays, box }: PumpHouse, flat: Flat) {
+  const span = (box.x1 - box.x0 - 4) / Math.max(1, crosslays);
+  return (
+    <>
+      <Rect {...flat} pen="outline" />
+      {Array.from({ length: crosslays }, (_, i) => (
+        <Rect key={i} u0={flat.u0 + 2 + i * span} u1={flat.u0 + 2 + i * span + Math.min(span, 14)} v0={flat.v0 + 1.5} v1={flat.v1 - 1.5} pen="tint" />
+      ))}
+    </>
+  );
+}
+
+/** Hose as it lies: folds seen from the end, runs seen from above. */
+export function HoseEnd({ layers }: Hose, flat: Flat) {
+  const step = (flat.v1 - flat.v0) / layers;
+  return (
+    <>
+      <Rect {...flat} pen="outline" />
+      {Array.from({ length: layers }, (_, i) => {
+        const v0 = flat.v0 + i * step;
+        return <Rect key={i} u0={flat.u0 + 0.8} u1={flat.u1 - 0.8} v0={v0 + step * 0.12} v1={v0 + step * 0.88} r={step * 0.38} />;
+      })}
+    </>
+  );
+}
+
+export function HoseTop({ runs }: Hose, flat: Flat) {
+  const lines = runs === 'along' ? between(flat.v0, flat.v1, 5) : between(flat.u0, flat.u1, 4);
+  return (
+    <>
+      <Rect {...flat} pen="outline" />
+      {lines.map((place) => runs === 'along'
+        ? <Line key={place} u0={flat.u0 + 2} u1={flat.u1 - 2} v0={place} v1={place} />
+        : <Line key={place} u0={place} u1={place} v0={flat.v0 + 2} v1={flat.v1 - 2} />)}
+    </>
+  );
+}
+
+/** Walls of the hose bed, lower at the back, with a rail. */
+export function BedSide(_: Shape, { u0, u1, v0, v1 }: Flat) {
+  const drop = Math.min(8, (v1 - v0) * 0.35);
+  return (
+    <>
+      <Poly pen="outline" points={[[u0, v0], [u0, v1], [u0 + (u1 - u0) * 0.72, v1], [u1, v1 - drop], [u1, v0]]} />
+      {between(u0, u1, 30).map((u) => <Line key={u} u0={u} u1={u} v0={v0} v1={v1 - drop - 1} pen="fine" />)}
+      <Poly open points={[[u0 + 6, v1 + 3], [u0 + (u1 - u0) * 0.6, v1 + 3]]} />
+    </>
+  );
+}
+
+export function BedEnd(_: Shape, { u0, u1, v0, v1 }: Flat) {
+  return (
+    <>
+      <Rect u0={u0} u1={u1} v0={v0} v1={v1} pen="tint" />
+      <Line u0={0} u1={0} v0={v0} v1={v1} />
+    </>
+  );
+}
+
+export function BedTop(_: Shape, flat: Flat) {
+  return (
+    <>
+      <Rect {...flat} pen="tint" />
+      <Line u0={flat.u0} u1={flat.u1} v0={0} v1={0} />
+    </>
+  );
+}
+
+export function Tailboard(_: Shape, flat: Flat) {
+  return (
+    <>
+      <Rect {...flat} pen="tint" />
+      {between(flat.u0, flat.u1, 4).map((u) => <Line key={u} u0={u} u1={u} v0={flat.v0} v1={flat.v1} pen="fine" />)}
+    </>
+  );
+}
+
+export function FlatbedSide(_: Shape, flat: Flat) {
+  return (
+    <>
+      <Rect {...flat} pen="tint" />
+      <Line u0={flat.u0} u1={flat.u1} v0={flat.v1 - 1.5} v1={flat.v1 - 1.5} />
+    </>
+  );
+}
+
+export function FlatbedTop(_: Shape, flat: Flat) {
+  return (
+    <>
+      <Rect {...flat} pen="outline" />
+      {between(flat.u0, flat.u1, 12).map((u) => <Line key={u} u0={u} u1={u} v0={flat.v0} v1={flat.v1} pen="fine" />)}
+    </>
+  );
+}
+
+/** The guard behind the cab: a frame with mesh. */
+export function Bulkhead(_: Shape, flat: Flat) {
+  const wide = flat.u1 - flat.u0 > 10;
+  return (
+    <>
+      <Rect {...flat} pen={wide ? 'edge' : 'tint'} />
+      {wide && between(flat.u0, flat.u1, 6).map((u) => <Line key={u} u0={u} u1={u} v0={flat.v0} v1={flat.v1} pen="fine" />)}
+      {wide && between(flat.v0, flat.v1, 6).map((v) => <Line key={v} u0={flat.u0} u1={flat.u1} v0={v} v1={v} pen="fine" />)}
+    </>
+  );
+}

@@ -1,0 +1,79 @@
+import type { ReactNode } from 'react';
+import type { Shape } from '#core/rig';
+import type { Flat, ViewId } from '../view';
+import * as aerial from './aerial';
+import * as body from './body';
+import * as cab from './cab';
+import * as fittings from './fittings';
+import * as gear from './running-gear';
+
+type Kind = Shape['kind'];
+type Of<K extends Kind> = Extract<Shape, { kind: K }>;
+type Draw<K extends Kind> = (shape: Of<K>, flat: Flat) => ReactNode;
+
+/** How one kind of shape looks from each side. A side is drawn as from the driver's; the officer's is its mirror. */
+type Look<K extends Kind> = { side: Draw<K>; top: Draw<K>; front: Draw<K>; rear: Draw<K> };
+
+const look = <K extends Kind>(side: Draw<K>, top: Draw<K>, end: Draw<K>, rear: Draw<K> = end): Look<K> => ({ side, top, front: end, rear });
+const same = <K extends Kind>(draw: Draw<K>): Look<K> => look(draw, draw, draw);
+const plain = fittings.Plain;
+const nothing = () => null;
+const panel = (_: Shape, flat: Flat) => plain(_, flat);
+
+/** To draw a new kind of shape, add its look here. */
+const LOOKS: { [K in Kind]: Look<K> } = {
+  frame: look<'frame'>(gear.FrameSide, gear.FrameTop, plain),
+  axle: look<'axle'>(plain, gear.Axle, gear.Axle),
+  wheel: look<'wheel'>(gear.WheelSide, gear.WheelTop, gear.WheelEnd),
+  cab: look<'cab'>(cab.CabSide, cab.CabTop, cab.CabFront, cab.CabRear),
+  bumper: look<'bumper'>(fittings.BumperSide, fittings.BumperTop, fittings.BumperFront),
+  guard: same<'guard'>(fittings.Guard),
+  well: look<'well'>(nothing, fittings.Well, nothing),
+  receiver: look<'receiver'>(nothing, plain, fittings.Receiver, nothing),
+  winch: look<'winch'>(nothing, fittings.Winch, fittings.Winch, nothing),
+  suction: look<'suction'>(nothing, plain, fittings.Suction, nothing),
+  monitor: look<'monitor'>(fittings.MonitorSide, fittings.MonitorTop, fittings.MonitorEnd),
+  lightBar: look<'lightBar'>(fittings.LightBar, fittings.LightBarTop, fittings.LightBar),
+  mast: same<'mast'>(fittings.Mast),
+  generator: same<'generator'>(fittings.Vented),
+  airConditioner: same<'airConditioner'>(fittings.Vented),
+  inverter: same<'inverter'>(plain),
+  spareWheel: look<'spareWheel'>(fittings.SpareWheelSide, fittings.SpareWheelSide, fittings.SpareWheelEnd),
+  fuelTank: same<'fuelTank'>(plain),
+  pumpHouse: look<'pumpHouse'>(body.PumpHouseSide, body.PumpHouseTop, panel),
+  skidPump: look<'skidPump'>(fittings.SkidPumpSide, fittings.Vented, fittings.SkidPumpSide),
+  reel: look<'reel'>(fittings.ReelSide, fittings.ReelAcross, fittings.ReelAcross),
+  tank: same<'tank'>(nothing),
+  body: look<'body'>(body.BodySide, body.BodyTop, body.BodyRear),
+  compartment: {
+    side: (shape, flat) => (shape.side === 'rear' ? null : body.Door(shape, flat)),
+    top: (shape, flat) => (shape.side === 'rear' ? null : body.DoorTop(shape, flat)),
+    front: nothing,
+    rear: (shape, flat) => (shape.side === 'rear' ? body.Door(shape, flat) : null),
+  },
+  bed: look<'bed'>(body.BedSide, body.BedTop, body.BedEnd),
+  hose: {
+    side: (shape, flat) => (shape.runs === 'across' ? body.HoseEnd(shape, flat) : body.HoseTop(shape, flat)),
+    top: body.HoseTop,
+    front: nothing,
+    rear: (shape, flat) => (shape.runs === 'along' ? body.HoseEnd(shape, flat) : null),
+  },
+  ladder: look<'ladder'>(fittings.LadderSide, fittings.LadderTop, fittings.LadderEnd),
+  rack: same<'rack'>(plain),
+  tailboard: look<'tailboard'>(plain, body.Tailboard, plain),
+  flatbed: look<'flatbed'>(body.FlatbedSide, body.FlatbedTop, body.FlatbedSide),
+  bulkhead: same<'bulkhead'>(body.Bulkhead),
+  turntable: look<'turntable'>(aerial.TurntableSide, aerial.TurntableTop, aerial.TurntableEnd),
+  section: look<'section'>(aerial.SectionSide, aerial.SectionTop, aerial.SectionEnd),
+  platform: look<'platform'>(aerial.Platform, aerial.PlatformTop, aerial.Platform),
+  outrigger: look<'outrigger'>(aerial.OutriggerSide, plain, plain),
+  torqueBox: same<'torqueBox'>(plain),
+  seat: same<'seat'>(nothing),
+  stowed: same<'stowed'>(nothing),
+};
+
+/** Draws a shape as a view sees it. */
+export function drawShape(shape: Shape, view: ViewId, flat: Flat): ReactNode {
+  const side = view === 'driver' || view === 'officer' ? 'side' : view;
+  return (LOOKS[shape.kind][side] as Draw<Kind>)(shape, flat);
+}

@@ -1,0 +1,33 @@
+import { MantineProvider } from '@mantine/core';
+import { Notifications } from '@mantine/notifications';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { StrictMode } from 'react';
+import { createRoot } from 'react-dom/client';
+import { createBrowserRouter, RouterProvider } from 'react-router';
+import { Frame, ScreenError } from './common';
+import { cssVariables, theme } from './theme';
+
+const router = createBrowserRouter([
+  {
+    element: <Frame />,
+    errorElement: <ScreenError />,
+    children: [
+      { index: true, lazy: async () => ({ Component: (await import('./yard')).YardScreen }) },
+      { path: 'builds/:id', lazy: async () => ({ Component: (await import('./bench')).BenchScreen }) },
+      { path: '*', element: <ScreenError missing /> },
+    ],
+  },
+]);
+
+const queries = new QueryClient({ defaultOptions: { queries: { retry: 1 } } });
+
+createRoot(document.getElementById('root')!).render(
+  <StrictMode>
+    <MantineProvider theme={theme} cssVariablesResolver={cssVariables} defaultColorScheme="auto">
+      <QueryClientProvider client={queries}>
+        <Notifications position="bottom-center" containerWidth={420} />
+        <RouterProvider router={router} />
+      </QueryClientProvider>
+    </MantineProvider>
+  </StrictMode>,
+);

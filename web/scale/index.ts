@@ -1,0 +1,2 @@
+export { Scale } from './Scale';
+export type { ScaleProps } from './Scale';

@@ -1,0 +1,39 @@
+import { createTheme } from '@mantine/core';
+import type { CSSVariablesResolver, MantineColorsTuple } from '@mantine/core';
+
+/** The colours of the drawing office, by day and by night. Text and shape carry every state; colour only supports it. */
+const DAY = {
+  paper: '#F6F3EC', sheet: '#FFFDF8', ink: '#1E2A36', pencil: '#58616C', rule: '#D9D3C5', shade: '#ECE7DB',
+  signal: '#B8401F', brass: '#7D5F0E', spruce: '#2C6456', water: '#3B6E8F', glass: '#C9DAE3',
+};
+const NIGHT: typeof DAY = {
+  paper: '#14191F', sheet: '#1B222A', ink: '#E8E4DA', pencil: '#A9B1BB', rule: '#3A4551', shade: '#252E38',
+  signal: '#FF8F6B', brass: '#E0B84C', spruce: '#7CC7AE', water: '#8CC0E0', glass: '#33506180',
+};
+
+const variables = (colours: typeof DAY) => Object.fromEntries(Object.entries(colours).map(([name, value]) => [`--${name}`, value]));
+
+/** Our tokens as CSS variables, and Mantine's own made of them. */
+export const cssVariables: CSSVariablesResolver = () => {
+  const mantine = {
+    '--mantine-color-body': 'var(--paper)', '--mantine-color-text': 'var(--ink)', '--mantine-color-dimmed': 'var(--pencil)',
+    '--mantine-color-default': 'var(--sheet)', '--mantine-color-default-border': 'var(--rule)', '--mantine-color-default-color': 'var(--ink)',
+    '--mantine-color-default-hover': 'var(--shade)', '--mantine-color-placeholder': 'var(--pencil)', '--mantine-color-error': 'var(--signal)',
+  };
+  return { variables: {}, light: { ...variables(DAY), ...mantine }, dark: { ...variables(NIGHT), ...mantine } };
+};
+
+const spruce: MantineColorsTuple = ['#EAF3F0', '#D3E5DF', '#A9CFC3', '#7CC7AE', '#5BA793', '#43897A', '#357566', '#2C6456', '#235145', '#193D34'];
+
+export const theme = createTheme({
+  fontFamily: 'Barlow, sans-serif',
+  fontFamilyMonospace: '"IBM Plex Mono", monospace',
+  headings: { fontFamily: '"Barlow Condensed", sans-serif', fontWeight: '600' },
+  colors: { spruce },
+  primaryColor: 'spruce',
+  primaryShade: { light: 7, dark: 3 },
+  autoContrast: true,
+  defaultRadius: 3,
+  cursorType: 'pointer',
+  focusRing: 'auto',
+});

@@ -1,0 +1,97 @@
+import { classValidatorResolver } from '@hookform/resolvers/class-validator';
+import { Button, Group, Modal, Radio, Stack, Textarea, TextInput } from '@mantine/core';
+import type { ReactNode } from 'react';
+import { useForm } from 'react-hook-form';
+import type { FieldValues, UseFormReturn } from 'react-hook-form';
+import { useNavigate } from 'react-router';
+import { BUILD_TYPES } from '#core/catalogue';
+import { BuildChange, NewBuild, NewDepartment } from '#core/spec';
+import type { BuildView, DepartmentView } from '#core/spec';
+import { useBuildChange, useDepartmentChange, useNewBuild, useNewDepartment } from '../api';
+import { TYPE_WORDS } from './words';
+
+interface FormProps<T extends FieldValues> {
+  title: string;
+  done: string;
+  form: UseFormReturn<T>;
+  failure: Error | null;
+  busy: boolean;
+  onSubmit: (values: T) => void;
+  onClose: () => void;
+  children: ReactNode;
+}
+
+/** A dialog around a form judged by the core's own rules. */
+function FormDialog<T extends FieldValues>({ title, done, form, failure, busy, onSubmit, onClose, children }: FormProps<T>) {
+  return (
+    <Modal opened onClose={onClose} title={title} centered>
+      <form noValidate onSubmit={(event) => void form.handleSubmit(onSubmit)(event)}>
+        <Stack gap="sm">
+          {children}
+          {failure && <p role="alert" style={{ color: 'var(--signal)', margin: 0 }}>{failure.message}</p>}
+          <Group justify="flex-end">
+            <Button variant="default" onClick={onClose}>Cancel</Button>
+            <Button type="submit" loading={busy}>{done}</Button>
+          </Group>
+        </Stack>
+      </form>
+    </Modal>
+  );
+}
+
+/** A new department, or another name and description for one. */
+export function DepartmentDialog({ department, onClose }: { department?: DepartmentView; onClose: () => void }) {
+  const create = useNewDepartment();
+  const change = useDepartmentChange();
+  const form = useForm<NewDepartment>({ resolver: classValidatorResolver(NewDepartment), defaultValues: { name: department?.name ?? '', district: department?.district ?? '' } });
+  const { errors } = form.formState;
+  const submit = ({ name, district }: NewDepartment) => {
+    const kept = { name: name.trim(), district: district.trim() };
+    if (department) change.mutate({ id: department.id, ...kept }, { onSuccess: onClose });
+    else create.mutate(kept, { onSuccess: onClose });
+  };
+  return (
+    <FormDialog
+      title={department ? 'Department' : 'New department'} done={department ? 'Save' : 'Create'} form={form} failure={create.error ?? change.error}
+      busy={create.isPending || change.isPending} onSubmit={submit} onClose={onClose}
+    >
+      <TextInput label="Name" data-autofocus {...form.register('name')} error={errors.name?.message} />
+      <Textarea label="District" description="What the trucks there must cope with" autosize minRows={2} {...form.register('district')} error={errors.district?.message} />
+    </FormDialog>
+  );
+}
+
+/** A new build of a type; it opens on the bench. */
+export function NewBuildDialog({ department, onClose }: { department: DepartmentView; onClose: () => void }) {
+  const create = useNewBuild();
+  const navigate = useNavigate();
+  const form = useForm<NewBuild>({ resolver: classValidatorResolver(NewBuild), defaultValues: { departmentId: department.id, name: '', type: 'pumper' } });
+  const { errors } = form.formState;
+  return (
+    <FormDialog
+      title={`New build for ${department.name}`} done="Start" form={form} failure={create.error} busy={create.isPending} onClose={onClose}
+      onSubmit={(values) => create.mutate({ ...values, name: values.name.trim() }, { onSuccess: (build) => void navigate(`/builds/${build.id}`) })}
+    >
+      <TextInput label="Name" data-autofocus {...form.register('name')} error={errors.name?.message} />
+      <Radio.Group label="Type" value={form.watch('type')} onChange={(type) => form.setValue('type', type as NewBuild['type'])}>
+        <Stack gap={8} mt={4}>
+          {BUILD_TYPES.map((type) => <Radio key={type} value={type} label={TYPE_WORDS[type].name} description={TYPE_WORDS[type].words} />)}
+        </Stack>
+      </Radio.Group>
+    </FormDialog>
+  );
+}
+
+/** Another name for a build. */
+export function RenameDialog({ build, onClose }: { build: BuildView; onClose: () => void }) {
+  const change = useBuildChange();
+  const form = useForm<BuildChange>({ resolver: classValidatorResolver(BuildChange), defaultValues: { name: build.spec.name } });
+  return (
+    <FormDialog
+      title={`Rename ${build.spec.name}`} done="Rename" form={form} failure={change.error} busy={change.isPending} onClose={onClose}
+      onSubmit={({ name = '' }) => change.mutate({ id: build.id, name: name.trim() }, { onSuccess: onClose })}
+    >
+      <TextInput label="Name" data-autofocus {...form.register('name')} error={form.formState.errors.name?.message} />
+    </FormDialog>
+  );
+}
