@@ -11,6 +11,7 @@ const router = createBrowserRouter([
   {
     element: <Frame />,
     errorElement: <ScreenError />,
+    HydrateFallback: () => null,
     children: [
       { index: true, lazy: async () => ({ Component: (await import('./yard')).YardScreen }) },
       { path: 'builds/:id', lazy: async () => ({ Component: (await import('./bench')).BenchScreen }) },

@@ -21,11 +21,11 @@ export const TANK_SHAPES: TankShape[] = [
     sections: [{ widthIn: 42, heightIn: 50, lengthShare: 1, lateralCells: 1 }], extraWeightPct: 0, priceCentsPerGal: usd(17),
   },
   {
-    id: 'tShape', name: 'T', types: ['pumper'], words: 'Wide above, narrow below: shorter and further forward, takes depth from the high compartments.',
+    id: 'tShape', name: 'T-shaped', types: ['pumper'], words: 'Wide above, narrow below: shorter and further forward, takes depth from the high compartments.',
     sections: [{ widthIn: 38, heightIn: 24, lengthShare: 1, lateralCells: 1 }, { widthIn: 70, heightIn: 24, lengthShare: 1, lateralCells: 2 }], extraWeightPct: 6, priceCentsPerGal: usd(19),
   },
   {
-    id: 'lShape', name: 'L', types: ['pumper'], words: 'High in front, low behind: lowers the back of the hose bed.',
+    id: 'lShape', name: 'L-shaped', types: ['pumper'], words: 'High in front, low behind: lowers the back of the hose bed.',
     sections: [{ widthIn: 42, heightIn: 30, lengthShare: 1, lateralCells: 1 }, { widthIn: 42, heightIn: 26, lengthShare: 0.55, lateralCells: 1 }], extraWeightPct: 5, priceCentsPerGal: usd(19),
   },
   {

@@ -47,6 +47,7 @@ export const roll: Check = ({ rig, states }) => {
   return {
     id: 'roll', title: 'Height of centre of gravity', status: low || tilts ? 'holds' : rig.stabilityControl ? 'caution' : 'fails',
     actual, limit: cgHeightToTrackPct.value, margin: cgHeightToTrackPct.value - actual, unit: '%', state: { id: state.id, name: state.name },
-    basis: cgHeightToTrackPct.basis, words: `${formatPct(actual)} of the rear track. ${how}`, contributors: raising(rig, state), steps: ['tank', 'body'],
+    basis: cgHeightToTrackPct.basis, words: `${formatPct(actual)} of the rear track. ${how}`,
+    ...(low ? {} : tilts ? { by: 'by tilt' } : rig.stabilityControl ? { by: 'by stability control' } : {}), contributors: raising(rig, state), steps: ['tank', 'body'],
   };
 };

@@ -41,7 +41,7 @@ export function lineOf(spec: BuildSpec, step: StepId, evaluation: Evaluation): s
     case 'bumper': return [partOf('bumper', spec.bumper.partId).name, ...spec.bumper.itemIds.map((id) => partOf('bumperItem', id).name.toLowerCase())].join(', ');
     case 'device': return spec.device ? partOf('device', spec.device.partId).name : 'None';
     case 'pump': return spec.pumpId === undefined ? 'No pump' : partOf('pump', spec.pumpId).name;
-    case 'tank': return spec.tank.gallons === 0 ? 'No tank' : `${formatGal(spec.tank.gallons)}, ${partOf('tankShape', spec.tank.shape).name.toLowerCase()}, ${formatIn(spec.tank.aftIn)} aft`;
+    case 'tank': return spec.tank.gallons === 0 ? 'No tank' : `${formatGal(spec.tank.gallons)}, ${partOf('tankShape', spec.tank.shape).name}, ${formatIn(spec.tank.aftIn)} aft`;
     case 'foam': return spec.foam ? `${findPart('foam', spec.foam.partId)?.name}, ${formatGal(spec.foam.gallons)}` : 'No foam';
     case 'hose': {
       const feet = spec.hose.reduce((sum, load) => sum + load.lengthFt, 0);

@@ -32,6 +32,8 @@ export interface Finding {
   state: { id: StateId; name: string } | null;
   /** Where the limit comes from. */
   basis: string;
+  /** What makes it hold although the figure is beyond the limit; empty otherwise. */
+  by?: string;
   /** One sentence with the figures. */
   words: string;
   contributors: Contributor[];

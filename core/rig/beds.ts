@@ -5,6 +5,8 @@ import type { ChosenParts } from './parts.js';
 import type { BedPlace } from './types.js';
 
 const WALL_IN = 2;
+const CROSSLAY_WIDE_IN = 8;
+const CROSSLAY_DEEP_IN = 14;
 
 /** Top of the tank under the rear of the hose bed, and where that part begins, in. */
 function bedFloor(at: Stations): { floorIn: number; x0: number } {
@@ -34,7 +36,7 @@ export function bedPlaces(spec: BuildSpec, parts: ChosenParts, at: Stations): Be
         const house = at.pumpHouse ?? { x0: at.cabBack, x1: at.bodyFront, z1: 90, z0: 24 };
         const span = (house.x1 - house.x0 - 4) / crosslays;
         const start = house.x0 + 2 + span * (Number(bed.id.slice(-1)) - 1);
-        return { ...bed, x0: start, x1: start + Math.min(span, 14), yCentre: 0, widthIn: at.bodyWidth - 6, floorIn: house.z1 - 18, depthIn: 17, runs: 'across' };
+        return { ...bed, x0: start, x1: start + Math.min(span - 2, CROSSLAY_WIDE_IN), yCentre: 0, widthIn: at.bodyWidth - 6, floorIn: house.z1 - CROSSLAY_DEEP_IN, depthIn: CROSSLAY_DEEP_IN, runs: 'across' };
       }
       case 'main': {
         const aerial = at.turntable !== null;

@@ -28,7 +28,8 @@ export function fittingComponents(spec: BuildSpec, { chassis }: ChosenParts, lay
       frameRear: layout.bodyEnd - 20,
     }[part.place];
     const bottom = {
-      cabRoof: layout.cabTop,
+      // The light bar stands on the front of the roof, which a raised roof leaves as it is.
+      cabRoof: part.shape === 'lightBar' && cab.style === 'flatFront' ? cab.roofIn : layout.cabTop,
       pumpHouseTop: houseTop.z1,
       bodyFront: part.shape === 'inverter' ? 50 : spec.type === 'brush' ? layout.cabTop - 14 : bedTop,
       bedFront: layout.cabTop - part.heightIn,

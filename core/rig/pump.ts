@@ -13,6 +13,10 @@ function skidBox(layout: Layout, lengthIn: number, heightIn: number, behindCab: 
   return boxOf(x0, x0 + lengthIn, -22, 22, layout.deckIn, layout.deckIn + heightIn);
 }
 
+/** The openings of the crosslays in the house, one a bed. */
+const slotsOf = (layout: Layout) =>
+  layout.beds.filter((bed) => bed.kind === 'crosslay').map(({ x0, x1, floorIn, depthIn }) => ({ x0, x1, z0: floorIn, z1: floorIn + depthIn }));
+
 /** The pump module with its house, and the foam system with its concentrate. */
 export function pumpComponents(spec: BuildSpec, { pump, chassis }: ChosenParts, layout: Layout): Component[] {
   const components: Component[] = [];
@@ -25,7 +29,7 @@ export function pumpComponents(spec: BuildSpec, { pump, chassis }: ChosenParts, 
     components.push(component({
       id: 'pump', name: pump.name, group: 'Pump', step: 'pump', weightLb: pump.weightLb, priceCents: pump.priceCents,
       xIn: (box.x0 + box.x1) / 2, yIn: 0, zIn: skid ? layout.deckIn + pump.centreZIn : pump.centreZIn,
-      shapes: [pump.panel === 'skid' ? { kind: 'skidPump', box } : { kind: 'pumpHouse', box, panel: pump.panel, crosslays: pump.crosslays }],
+      shapes: [pump.panel === 'skid' ? { kind: 'skidPump', box } : { kind: 'pumpHouse', box, panel: pump.panel, slots: slotsOf(layout) }],
     }));
   }
   if (spec.foam) {

@@ -24,7 +24,7 @@ export type Shape =
       kind: 'cab'; box: Box; style: 'flatFront' | 'hooded'; windscreenIn: number; hoodTopIn: number; roofIn: number; doors: 2 | 4;
       wheelDiameterIn: number;
     }
-  | { kind: 'pumpHouse'; box: Box; panel: 'side' | 'top'; crosslays: number }
+  | { kind: 'pumpHouse'; box: Box; panel: 'side' | 'top'; slots: { x0: number; x1: number; z0: number; z1: number }[] }
   | { kind: 'tank'; box: Box; boxes: TankBox[] }
   | { kind: 'body'; box: Box; wheelCut: { x0: number; x1: number; topIn: number } }
   | { kind: 'compartment'; box: Box; label: string; side: 'left' | 'right' | 'rear'; doors: DoorStyle['id'] }

@@ -85,7 +85,7 @@ export function tankComponents(spec: BuildSpec, parts: ChosenParts, layout: Layo
   );
   return [
     component({
-      id: 'tank', name: `Tank, ${parts.tankShape.name.toLowerCase()}, ${formatGal(gallons)}, empty`, group: 'Tank', step: 'tank', ...centre,
+      id: 'tank', name: `Tank, ${parts.tankShape.name}, ${formatGal(gallons)}, empty`, group: 'Tank', step: 'tank', ...centre,
       weightLb: gallons * emptyLbPerGal(gallons) * (1 + parts.tankShape.extraWeightPct / 100),
       priceCents: Math.round(gallons * parts.tankShape.priceCentsPerGal),
       shapes: [{ kind: 'tank', box, boxes }],

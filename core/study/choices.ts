@@ -59,6 +59,10 @@ function chassisChoices(spec: BuildSpec): Choice[] {
   const { minIn, maxIn, stepIn } = chassis.wheelbase;
   return [
     {
+      kind: 'pick', id: 'chassis', title: 'Chassis',
+      options: partsFor('chassis', spec.type).map((part) => ({ id: part.id, label: part.name, chosen: part.id === spec.chassis.partId, spec: withChassis(spec, part.id) })),
+    },
+    {
       kind: 'amount', id: 'wheelbase', title: 'Wheelbase', unit: 'in', min: minIn, max: maxIn, step: stepIn, value: spec.chassis.wheelbaseIn,
       set: (wheelbaseIn) => withChassisSetting(spec, { wheelbaseIn }),
     },
@@ -69,10 +73,6 @@ function chassisChoices(spec: BuildSpec): Choice[] {
     {
       kind: 'pick', id: 'rear-axle', title: 'Rear axle',
       options: chassis.rearAxles.map((axle) => ({ id: axle.id, label: axle.name, chosen: axle.id === spec.chassis.rearAxleId, spec: withChassisSetting(spec, { rearAxleId: axle.id }) })),
-    },
-    {
-      kind: 'pick', id: 'chassis', title: 'Chassis',
-      options: partsFor('chassis', spec.type).map((part) => ({ id: part.id, label: part.name, chosen: part.id === spec.chassis.partId, spec: withChassis(spec, part.id) })),
     },
     {
       kind: 'pick', id: 'profile', title: 'Limits held against', compact: true,

@@ -75,7 +75,7 @@ function Amount({ choice, now, bench }: Props<AmountChoice>) {
           onChange={(to) => typeof to === 'number' && take(to, `${id}-typed`)} onBlur={bench.settle} classNames={{ input: 'figures' }}
         />
         <div className={classes.perStep}>
-          {next && <><span className="quiet" style={{ fontSize: 11.5 }}>{`${step} ${unit} more changes`}</span><Deltas change={next} wide /></>}
+          {next && <><span className="quiet" style={{ fontSize: 11.5 }}>{`${step} ${unit} more changes`}</span><Deltas change={next} /></>}
         </div>
       </div>
     </div>

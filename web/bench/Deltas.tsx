@@ -28,10 +28,10 @@ export const spokenChange = (change: Change): string =>
   COLUMNS.filter(({ key, format }) => !format(change[key]).startsWith('±')).map(({ key, spoken, unit, format }) => `${spoken} ${format(change[key])} ${unit}`).join(', ') || 'no change';
 
 /** What a choice changes, in six columns: axles, gross, height, length, price. */
-export function Deltas({ change, wide = false }: { change: Change; wide?: boolean }) {
+export function Deltas({ change }: { change: Change }) {
   return (
     <>
-      <span className={classes.deltas} data-wide={wide} aria-hidden="true">
+      <span className={classes.deltas} aria-hidden="true">
         {COLUMNS.map(({ key, format }) => {
           const text = format(change[key]);
           const changed = !text.startsWith('±');

@@ -40,7 +40,7 @@ export function EquipmentPanel({ spec, evaluation, now, bench, pointAt }: Props)
           <NativeSelect size="xs" aria-label="Into" data={places} value={place} onChange={(event) => setPlace(event.currentTarget.value)} style={{ flex: 1 }} />
           <Button size="xs" disabled={!added} onClick={() => added && part && bench.change({ spec: added, words: `Added ${partOf('equipment', part).name} to ${place}` })}>Add</Button>
         </div>
-        {added && <Deltas change={changeOf(now, measure(added))} wide />}
+        {added && <Deltas change={changeOf(now, measure(added))} />}
       </fieldset>
       {allowance > 0 && <p className={classes.note}>The list is {formatLb(allowance)} lighter than the profile’s allowance for loose equipment; the difference is weighed in the compartments until it is listed.</p>}
       {spec.equipment.length > 0 && (
@@ -53,12 +53,12 @@ export function EquipmentPanel({ spec, evaluation, now, bench, pointAt }: Props)
               return (
                 <tr key={`${line.partId}-${line.compartmentId}-${i}`} onMouseEnter={() => pointAt([`equipment-${i + 1}`])} onMouseLeave={() => pointAt([])}>
                   <td>{piece.name}</td>
-                  <td style={{ width: 52 }}>
+                  <td style={{ width: 46 }}>
                     <NumberInput size="xs" aria-label={`Count of ${piece.name}`} min={1} max={200} allowDecimal={false} allowNegative={false} hideControls value={line.count} clampBehavior="blur"
                       onChange={(count) => typeof count === 'number' && count >= 1 && count <= 200 && count !== line.count && bench.change({ spec: withEquipmentLine(spec, i, { count }), words: `${piece.name}: ${count}`, control: `count-${i}` })} onBlur={bench.settle} />
                   </td>
-                  <td style={{ width: 58 }}>
-                    <NativeSelect size="xs" aria-label={`Place of ${piece.name}`} value={line.compartmentId} data={[...new Set([...places, ...PLACES.filter((id) => id === line.compartmentId)])]}
+                  <td style={{ width: 62 }}>
+                    <NativeSelect size="xs" rightSectionWidth={18} styles={{ input: { paddingInlineStart: 6, paddingInlineEnd: 16 } }} aria-label={`Place of ${piece.name}`} value={line.compartmentId} data={[...new Set([...places, ...PLACES.filter((id) => id === line.compartmentId)])]}
                       onChange={(event) => bench.change({ spec: withEquipmentLine(spec, i, { compartmentId: event.currentTarget.value }), words: `${piece.name} to ${event.currentTarget.value}` })} />
                   </td>
                   <td className={`${classes.number} figures`}>{piece.weightLb * line.count}</td>

@@ -31,7 +31,7 @@ export function TankOverlay({ rig, view }: { rig: Rig; view: ViewId }) {
 export const WaterHatch = () => (
   <defs>
     <pattern id="water-hatch" width="7" height="4" patternUnits="userSpaceOnUse">
-      <path d="M 0 1 H 3.5 M 3.5 3 H 7" stroke="var(--water)" strokeWidth="0.7" opacity="0.75" />
+      <path d="M 0 1 H 3.5 M 3.5 3 H 7" stroke="var(--water)" strokeWidth="0.7" opacity="0.6" />
     </pattern>
   </defs>
 );

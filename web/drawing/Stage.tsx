@@ -81,7 +81,7 @@ function View({ placed, ghost, pointedAt = [], ...props }: StageProps & { placed
   const notes = view === 'driver' || view === 'officer'
     ? <SideNotes {...props} view={view} px={px} />
     : view === 'top' ? <TopNotes {...props} px={px} /> : <EndNotes {...props} view={view} px={px} />;
-  const alone = picture.placed.length > 2;
+  const many = picture.placed.length > 2;
   return (
     <g transform={`translate(${placed.u} ${placed.v})`}>
       <RigView rig={rig} view={view} />
@@ -90,7 +90,7 @@ function View({ placed, ghost, pointedAt = [], ...props }: StageProps & { placed
       <CompartmentLabels rig={rig} view={view} size={11 * px} />
       <PointedOut components={rig.components.filter((component) => pointedAt.includes(component.id))} view={view} />
       {notes}
-      {alone && <text x={0} y={(view === 'top' ? props.envelope.widthIn / 2 + 6 : 0) + 62 * px} fontSize={11 * px} className={classes.caption}>{VIEWS[view].label}</text>}
+      {many && view !== 'top' && <text x={view === 'officer' ? -props.envelope.rearIn : view === 'driver' ? props.envelope.frontIn : -props.envelope.widthIn / 2} y={54 * px} fontSize={12 * px} className={classes.caption}>{VIEWS[view].label}</text>}
     </g>
   );
 }

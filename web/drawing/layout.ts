@@ -5,7 +5,10 @@ import type { ViewId } from './view';
 export type Arrangement = ViewId | 'all';
 
 /** Room around the views for dimensions, px. */
-export const MARGIN_PX = { left: 34, right: 50, above: 30, below: 52, between: 34 };
+export const MARGIN_PX = { left: 34, right: 50, above: 30, below: 62, betweenColumns: 60 };
+
+/** Room under a row: a plan has its dimensions above, the others have theirs below. */
+const underPx = (row: ViewId[]) => (row.includes('driver') ? 66 : 34);
 
 export interface Placed {
   view: ViewId;
@@ -42,6 +45,8 @@ function rowsOf(arrangement: Arrangement, tall: boolean): ViewId[][] {
   }
 }
 
+const gapsPx = (rows: ViewId[][]) => rows.slice(0, -1).reduce((sum, row) => sum + underPx(row), 0);
+
 /** Lays the views of an arrangement into a picture of that many pixels, as large as they go. */
 export function layOut(envelope: Envelope, arrangement: Arrangement, widthPx: number, heightPx: number): Picture {
   const gap = MARGIN_PX;
@@ -50,8 +55,8 @@ export function layOut(envelope: Envelope, arrangement: Arrangement, widthPx: nu
     const widths = extents.map((row) => row.reduce((sum, e) => sum + e.u1 - e.u0, 0));
     const heights = extents.map((row) => Math.max(...row.map((e) => e.up + e.down)));
     const columns = Math.max(...rows.map((row) => row.length));
-    const across = (widthPx - gap.left - gap.right - (columns - 1) * 60) / Math.max(...widths);
-    const down = (heightPx - gap.above - gap.below - (rows.length - 1) * gap.between) / heights.reduce((a, b) => a + b, 0);
+    const across = (widthPx - gap.left - gap.right - (columns - 1) * gap.betweenColumns) / Math.max(...widths);
+    const down = (heightPx - gap.above - gap.below - gapsPx(rows)) / heights.reduce((a, b) => a + b, 0);
     return { rows, extents, scale: Math.max(0.05, Math.min(across, down)) };
   };
   const alone = fit(rowsOf(arrangement, false));
@@ -69,20 +74,19 @@ export function layOut(envelope: Envelope, arrangement: Arrangement, widthPx: nu
     row.forEach((view, j) => {
       const e = extents[i]![j]!;
       placed.push({ view, u: x - e.u0, v: y + height - e.down });
-      x += e.u1 - e.u0 + 60 * px;
+      x += e.u1 - e.u0 + gap.betweenColumns * px;
     });
-    widest = Math.max(widest, x - 60 * px);
-    y += height + gap.between * px;
+    widest = Math.max(widest, x - gap.betweenColumns * px);
+    y += height + (i < rows.length - 1 ? underPx(row) * px : 0);
   });
-  const contentHeight = y - gap.between * px;
   const width = widthPx * px;
   const height = heightPx * px;
   const spareX = width - widest - (gap.left + gap.right) * px;
-  const spareY = height - contentHeight - (gap.above + gap.below) * px;
+  const spareY = height - y - (gap.above + gap.below) * px;
   return {
     placed,
     scale,
     // What room is left over goes above, so that the wheels stand on the scale.
-    viewBox: { x: -gap.left * px - spareX / 2, y: -gap.above * px - spareY * 0.6, width, height },
+    viewBox: { x: -gap.left * px - spareX / 2, y: -gap.above * px - spareY * 0.5, width, height },
   };
 }

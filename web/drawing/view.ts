@@ -27,15 +27,18 @@ export const VIEWS: Record<ViewId, View> = {
 };
 
 /** Shapes that lie on the surface of another of the same depth, or show through its opening. */
-const IN_FRONT: Partial<Record<Shape['kind'], number>> = { compartment: 0.2, hose: 4, outrigger: 0.3, rack: 0.4, ladder: 0.4, wheel: -0.5 };
+const IN_FRONT: Partial<Record<Shape['kind'], number>> = { compartment: 0.2, hose: 4, outrigger: 0.3, rack: 6, ladder: 6, wheel: -0.5 };
+
+/** From above, what lies in a bed is seen over its walls. */
+const FROM_ABOVE: Partial<Record<Shape['kind'], number>> = { bed: -40, hose: 24, body: -2 };
 
 /** Never seen from outside: they are drawn only when pointed out. */
-const INSIDE: ReadonlySet<Shape['kind']> = new Set(['seat', 'stowed', 'tank', 'inverter']);
+const INSIDE: ReadonlySet<Shape['kind']> = new Set(['seat', 'stowed', 'inverter']);
 
 /** What a view shows, farthest first. */
 export const inOrder = (shapes: Shape[], view: View): Shape[] =>
   shapes
     .filter((shape) => !INSIDE.has(shape.kind))
-    .map((shape) => ({ shape, near: view.nearness(shape.box) + (IN_FRONT[shape.kind] ?? 0) }))
+    .map((shape) => ({ shape, near: view.nearness(shape.box) + ((view.id === 'top' ? FROM_ABOVE[shape.kind] : undefined) ?? IN_FRONT[shape.kind] ?? 0) }))
     .sort((a, b) => a.near - b.near)
     .map(({ shape }) => shape);

@@ -64,7 +64,7 @@ export function Scale({ evaluation, axlesPx, before, open, onOpen }: ScaleProps)
         {roll && (
           <Bar
             title="Centre of gravity" status={roll.status} actual={roll.actual} limit={roll.limit}
-            figures={`${formatIn(now.cg.zIn)} up, ${formatPct(roll.actual)}`} left="" onOpen={() => onOpen('roll')} open={open === 'roll'}
+            figures={`${formatIn(now.cg.zIn)}, ${formatPct(roll.actual)}`} left={roll.by ?? ''} onOpen={() => onOpen('roll')} open={open === 'roll'}
           />
         )}
       </div>

@@ -49,7 +49,7 @@ export function SectionEnd(_: Shape, flat: Flat) {
 export function TurntableSide(_: Shape, { u0, u1, v0, v1 }: Flat) {
   const middle = (u0 + u1) / 2;
   const half = (u1 - u0) / 2;
-  const plate = Math.max(v0 + 4, v1 - 26);
+  const plate = Math.max(v0 + 4, v1 - 13);
   return (
     <>
       <Poly pen="outline" points={[[middle - half * 0.62, v0], [middle - half * 0.5, plate], [middle + half * 0.5, plate], [middle + half * 0.62, v0]]} />

@@ -106,20 +106,15 @@ export function Door({ doors }: Compartment, flat: Flat) {
 /** The lid of a compartment from above. */
 export const DoorTop = (_: Compartment, flat: Flat) => <Rect {...inset(flat, 1)} pen="fine" />;
 
-const SLOT_DEPTH_IN = 18;
-
-export function PumpHouseSide({ box, panel, crosslays }: PumpHouse) {
+export function PumpHouseSide({ box, panel, slots }: PumpHouse) {
   const { x0, x1, z0, z1 } = box;
   const width = x1 - x0;
   const u = (share: number) => x0 + width * share;
-  const panelTop = z1 - SLOT_DEPTH_IN - 2;
-  const span = (width - 4) / Math.max(1, crosslays);
+  const panelTop = Math.min(z1 - 4, ...slots.map((slot) => slot.z0)) - 2;
   return (
     <>
       <Rect u0={x0} u1={x1} v0={z0} v1={z1} pen="outline" />
-      {Array.from({ length: crosslays }, (_, i) => (
-        <Rect key={i} u0={x0 + 2 + i * span} u1={x0 + 2 + i * span + Math.min(span, 14)} v0={z1 - SLOT_DEPTH_IN} v1={z1 - 1} pen="tint" />
-      ))}
+      {slots.map((slot) => <Rect key={slot.x0} u0={slot.x0} u1={slot.x1} v0={slot.z0} v1={slot.z1 - 1} pen="tint" />)}
       {panel === 'top' ? (
         <>
           <Rect u0={u(0.06)} u1={u(0.4)} v0={z0 + 4} v1={panelTop} r={2} />
@@ -149,14 +144,35 @@ export function PumpHouseSide({ box, panel, crosslays }: PumpHouse) {
   );
 }
 
-export function PumpHouseTop({ crosslays, box }: PumpHouse, flat: Flat) {
-  const span = (box.x1 - box.x0 - 4) / Math.max(1, crosslays);
+/** The officer's side: outlets, an intake and an access panel, but no gauges. */
+export function PumpHouseOfficer({ box, slots }: PumpHouse) {
+  const { x0, x1, z0, z1 } = box;
+  const u = (share: number) => x0 + (x1 - x0) * share;
+  const panelTop = Math.min(z1 - 4, ...slots.map((slot) => slot.z0)) - 2;
+  return (
+    <>
+      <Rect u0={x0} u1={x1} v0={z0} v1={z1} pen="outline" />
+      {slots.map((slot) => <Rect key={slot.x0} u0={slot.x0} u1={slot.x1} v0={slot.z0} v1={slot.z1 - 1} pen="tint" />)}
+      <Rect u0={x0 + 3} u1={x1 - 3} v0={z0 + 3} v1={panelTop} r={1.5} pen="tint" />
+      <Rect u0={u(0.14)} u1={u(0.86)} v0={z0 + 27} v1={panelTop - 4} r={2} pen="outline" />
+      <Circle u={u(0.78)} v={(z0 + 27 + panelTop) / 2} r={1.5} />
+      {[0.24, 0.76].map((s) => (
+        <g key={s}>
+          <Circle u={u(s)} v={z0 + 19} r={3.4} pen="outline" />
+          <Circle u={u(s)} v={z0 + 19} r={2} />
+        </g>
+      ))}
+      <Circle u={u(0.5)} v={z0 + 11} r={4.6} pen="outline" />
+      <Circle u={u(0.5)} v={z0 + 11} r={3} />
+    </>
+  );
+}
+
+export function PumpHouseTop({ slots }: PumpHouse, flat: Flat) {
   return (
     <>
       <Rect {...flat} pen="outline" />
-      {Array.from({ length: crosslays }, (_, i) => (
-        <Rect key={i} u0={flat.u0 + 2 + i * span} u1={flat.u0 + 2 + i * span + Math.min(span, 14)} v0={flat.v0 + 1.5} v1={flat.v1 - 1.5} pen="tint" />
-      ))}
+      {slots.map((slot) => <Rect key={slot.x0} u0={slot.x0} u1={slot.x1} v0={flat.v0 + 1.5} v1={flat.v1 - 1.5} pen="tint" />)}
     </>
   );
 }

@@ -241,3 +241,20 @@ export function Vented(_: Shape, flat: Flat) {
 }
 
 export const Plain = (_: Shape, flat: Flat) => <Rect {...flat} r={1} pen="tint" />;
+
+type Tank = Extract<Shape, { kind: 'tank' }>;
+
+/** A box of a poly tank with its ribs. */
+function TankBoxFace({ u0, u1, v0, v1 }: Flat) {
+  return (
+    <>
+      <Rect u0={u0} u1={u1} v0={v0} v1={v1} r={2} pen="outline" />
+      {between(u0, u1, 10).map((u) => <Line key={u} u0={u} u1={u} v0={v0 + 2} v1={v1 - 2} pen="fine" />)}
+    </>
+  );
+}
+
+/** A tank that stands in the open, box by box. */
+export const TankSide = ({ boxes }: Tank) => boxes.map((b) => <TankBoxFace key={b.bottomIn} u0={b.frontIn} u1={b.frontIn + b.lengthIn} v0={b.bottomIn} v1={b.bottomIn + b.heightIn} />);
+export const TankAbove = ({ boxes }: Tank) => boxes.map((b) => <TankBoxFace key={b.bottomIn} u0={b.frontIn} u1={b.frontIn + b.lengthIn} v0={b.centerIn - b.widthIn / 2} v1={b.centerIn + b.widthIn / 2} />);
+export const TankEnd = ({ boxes }: Tank) => boxes.map((b) => <TankBoxFace key={b.bottomIn} u0={-b.widthIn / 2} u1={b.widthIn / 2} v0={b.bottomIn} v1={b.bottomIn + b.heightIn} />);

@@ -11,8 +11,9 @@ type Kind = Shape['kind'];
 type Of<K extends Kind> = Extract<Shape, { kind: K }>;
 type Draw<K extends Kind> = (shape: Of<K>, flat: Flat) => ReactNode;
 
-/** How one kind of shape looks from each side. A side is drawn as from the driver's; the officer's is its mirror. */
-type Look<K extends Kind> = { side: Draw<K>; top: Draw<K>; front: Draw<K>; rear: Draw<K> };
+/** How one kind of shape looks from each side. A side is drawn as from the driver's; the officer's is its mirror,
+ * unless the two differ. */
+type Look<K extends Kind> = { side: Draw<K>; officer?: Draw<K>; top: Draw<K>; front: Draw<K>; rear: Draw<K> };
 
 const look = <K extends Kind>(side: Draw<K>, top: Draw<K>, end: Draw<K>, rear: Draw<K> = end): Look<K> => ({ side, top, front: end, rear });
 const same = <K extends Kind>(draw: Draw<K>): Look<K> => look(draw, draw, draw);
@@ -40,10 +41,10 @@ const LOOKS: { [K in Kind]: Look<K> } = {
   inverter: same<'inverter'>(plain),
   spareWheel: look<'spareWheel'>(fittings.SpareWheelSide, fittings.SpareWheelSide, fittings.SpareWheelEnd),
   fuelTank: same<'fuelTank'>(plain),
-  pumpHouse: look<'pumpHouse'>(body.PumpHouseSide, body.PumpHouseTop, panel),
+  pumpHouse: { ...look<'pumpHouse'>(body.PumpHouseSide, body.PumpHouseTop, panel), officer: body.PumpHouseOfficer },
   skidPump: look<'skidPump'>(fittings.SkidPumpSide, fittings.Vented, fittings.SkidPumpSide),
   reel: look<'reel'>(fittings.ReelSide, fittings.ReelAcross, fittings.ReelAcross),
-  tank: same<'tank'>(nothing),
+  tank: look<'tank'>(fittings.TankSide, fittings.TankAbove, fittings.TankEnd),
   body: look<'body'>(body.BodySide, body.BodyTop, body.BodyRear),
   compartment: {
     side: (shape, flat) => (shape.side === 'rear' ? null : body.Door(shape, flat)),
@@ -74,6 +75,7 @@ const LOOKS: { [K in Kind]: Look<K> } = {
 
 /** Draws a shape as a view sees it. */
 export function drawShape(shape: Shape, view: ViewId, flat: Flat): ReactNode {
-  const side = view === 'driver' || view === 'officer' ? 'side' : view;
-  return (LOOKS[shape.kind][side] as Draw<Kind>)(shape, flat);
+  const own = LOOKS[shape.kind] as Look<Kind>;
+  const draw = view === 'driver' ? own.side : view === 'officer' ? (own.officer ?? own.side) : own[view];
+  return draw(shape, flat);
 }
