@@ -5,20 +5,20 @@ import type { Contributor } from './types.js';
 
 const MOST = 6;
 
-/** The components aboard in a state, with the water there is. */
-function aboard(rig: Rig, state: WeighedState): { component: Component; weightLb: number }[] {
-  const off = LOAD_STATES.find(({ id }) => id === state.id)!.off;
-  return rig.components
-    .filter((component) => !off.includes(component.role))
-    .map((component) => ({ component, weightLb: component.role === 'water' ? component.weightLb * state.waterShare : component.weightLb }));
-}
-
+/** The components aboard in a state that amount to most by some measure, largest first. */
 function largest(rig: Rig, state: WeighedState, amountOf: (component: Component, weightLb: number) => number): Contributor[] {
-  return aboard(rig, state)
-    .map(({ component, weightLb }) => ({ componentId: component.id, name: component.name, amountLb: amountOf(component, weightLb) }))
-    .filter((contributor) => contributor.amountLb > 0)
-    .sort((a, b) => b.amountLb - a.amountLb)
-    .slice(0, MOST);
+  const off = LOAD_STATES.find(({ id }) => id === state.id)!.off;
+  const found: { component: Component; amountLb: number }[] = [];
+  for (const component of rig.components) {
+    if (off.includes(component.role)) continue;
+    const weightLb = component.role === 'water' ? component.weightLb * state.waterShare : component.weightLb;
+    const amountLb = amountOf(component, weightLb);
+    if (amountLb <= 0 || (found.length === MOST && amountLb <= found[MOST - 1]!.amountLb)) continue;
+    const at = found.findIndex((other) => other.amountLb < amountLb);
+    found.splice(at < 0 ? found.length : at, 0, { component, amountLb });
+    if (found.length > MOST) found.pop();
+  }
+  return found.map(({ component, amountLb }) => ({ componentId: component.id, name: component.name, amountLb }));
 }
 
 /** What loads the front axle most in a state, lb on that axle. */

@@ -43,8 +43,8 @@ export const laddersFit: Check = ({ rig }) => {
 const BEHIND_WHEEL_IN = 6;
 
 export const wheelsFit: Check = ({ rig }) => {
-  const wheels = rig.components.flatMap((c) => c.shapes).filter((s) => s.kind === 'wheel' && s.box.x0 > 40);
-  const last = Math.max(...wheels.map((s) => s.box.x1));
+  const chassis = rig.components.find((c) => c.id === 'chassis')!;
+  const last = Math.max(...chassis.shapes.filter((s) => s.kind === 'wheel').map((s) => s.box.x1));
   const needed = last + BEHIND_WHEEL_IN;
   const words = needed > rig.layout.bodyEnd
     ? `The rear wheels end ${formatIn(needed - rig.layout.bodyEnd)} too far behind for this body: a longer body or a shorter wheelbase.`

@@ -11,7 +11,8 @@ export interface Envelope {
   nextHighest: { name: string; heightIn: number } | null;
 }
 
-const topOf = (component: Component) => Math.max(...component.shapes.map((shape) => shape.box.z1));
+/** What a component is called where it is the highest. */
+const highName = ({ id, name }: Component): string => (id === 'chassis' ? 'Cab roof' : id === 'body' ? 'Hose bed sides' : name);
 
 /** Overall length, width and height from the components' shapes. Mirrors are not counted in the width. */
 export function envelopeOf(rig: Rig): Envelope {
@@ -19,20 +20,24 @@ export function envelopeOf(rig: Rig): Envelope {
   let rearIn = -Infinity;
   let left = Infinity;
   let right = -Infinity;
-  const tops: { name: string; heightIn: number }[] = [];
+  const tops: { component: Component; heightIn: number }[] = [];
   for (const component of rig.components) {
-    if (component.shapes.length === 0) continue;
-    for (const { box } of component.shapes) {
+    let heightIn = 0;
+    for (const { box, kind } of component.shapes) {
+      if (kind === 'stowed') continue;
       frontIn = Math.min(frontIn, box.x0);
       rearIn = Math.max(rearIn, box.x1);
       left = Math.min(left, box.y0);
       right = Math.max(right, box.y1);
+      heightIn = Math.max(heightIn, box.z1);
     }
-    tops.push({ name: component.id === 'chassis' ? 'Cab roof' : component.id === 'body' ? 'Hose bed sides' : component.name, heightIn: topOf(component) });
+    if (heightIn > 0) tops.push({ component, heightIn });
   }
   tops.sort((a, b) => b.heightIn - a.heightIn);
+  const named = ({ component, heightIn }: (typeof tops)[number]) => ({ name: highName(component), heightIn });
   const highest = tops[0]!;
   return {
-    lengthIn: rearIn - frontIn, widthIn: right - left, heightIn: highest.heightIn, frontIn, rearIn, highest, nextHighest: tops[1] ?? null,
+    lengthIn: rearIn - frontIn, widthIn: right - left, heightIn: highest.heightIn, frontIn, rearIn,
+    highest: named(highest), nextHighest: tops[1] ? named(tops[1]) : null,
   };
 }

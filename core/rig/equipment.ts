@@ -16,17 +16,22 @@ function placeFor(id: string, compartments: Compartment[]): Compartment | undefi
 export function equipmentComponents(
   spec: BuildSpec, { profile, chassis }: ChosenParts, layout: Layout,
 ): { components: Component[]; moved: Rig['moved'] } {
+  const places = new Map<string, Compartment | undefined>();
+  const placeOf = (id: string) => {
+    if (!places.has(id)) places.set(id, placeFor(id, layout.compartments));
+    return places.get(id);
+  };
   const cab = { xIn: chassis.cab.backIn - 18, yIn: 0, zIn: chassis.cab.seatZIn };
   const moved: Rig['moved'] = [];
   const components = spec.equipment.map((line, i) => {
     const part = partOf('equipment', line.partId);
-    const compartment = line.compartmentId === 'cab' ? undefined : placeFor(line.compartmentId, layout.compartments);
+    const compartment = line.compartmentId === 'cab' ? undefined : placeOf(line.compartmentId);
     const centre = compartment?.centre ?? cab;
     const rides = compartment?.id ?? 'cab';
     if (rides !== line.compartmentId) moved.push({ name: part.name, asked: line.compartmentId, rides });
     return component({
       id: `equipment-${i + 1}`, name: line.count > 1 ? `${part.name} × ${line.count}` : part.name, group: 'Equipment', step: 'equipment', role: 'equipment',
-      weightLb: part.weightLb * line.count, priceCents: part.priceCents * line.count, ...centre,
+      weightLb: part.weightLb * line.count, priceCents: part.priceCents * line.count, xIn: centre.xIn, yIn: centre.yIn, zIn: centre.zIn,
       shapes: [{ kind: 'stowed', box: boxAt(centre.xIn, centre.yIn, centre.zIn, part.lengthIn, part.widthIn, part.heightIn) }],
     });
   });

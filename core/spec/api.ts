@@ -1,9 +1,9 @@
 import 'reflect-metadata';
-import { Type } from 'class-transformer';
-import { IsBoolean, IsDateString, IsIn, IsInt, IsString, IsUUID, Length, MaxLength, Min, ValidateNested } from 'class-validator';
+import { IsBoolean, IsDateString, IsIn, IsInt, IsString, IsUUID, Length, MaxLength, Min } from 'class-validator';
 import { BUILD_TYPES } from '../catalogue/index.js';
 import type { BuildType } from '../catalogue/index.js';
-import { BuildSpec, MayBeLeftOut } from './build-spec.js';
+import { BuildSpec } from './build-spec.js';
+import { MayBeLeftOut, Nested } from './rules.js';
 
 /** What passes between the screens and the server, with the rules that both judge by. */
 
@@ -50,7 +50,7 @@ export class CopyBuild {
   name!: string;
 
   /** Choices to copy instead of the saved ones, for example those that a conflict kept from being saved. */
-  @MayBeLeftOut() @ValidateNested() @Type(() => BuildSpec)
+  @MayBeLeftOut() @Nested(() => BuildSpec)
   spec?: BuildSpec;
 }
 
@@ -71,7 +71,7 @@ export class SaveBuild {
   @IsString() @Length(1, 200)
   words!: string;
 
-  @ValidateNested() @Type(() => BuildSpec)
+  @Nested(() => BuildSpec)
   spec!: BuildSpec;
 }
 
@@ -96,6 +96,6 @@ export class BuildView {
   @IsString()
   lastChange!: string;
 
-  @ValidateNested() @Type(() => BuildSpec)
+  @Nested(() => BuildSpec)
   spec!: BuildSpec;
 }

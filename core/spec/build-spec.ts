@@ -1,19 +1,16 @@
 import 'reflect-metadata';
-import { Type } from 'class-transformer';
 import {
-  ArrayMaxSize, Equals, IsArray, IsIn, IsInt, IsNumber, IsString, Length, Matches, Max, Min, ValidateIf, ValidateNested,
+  ArrayMaxSize, Equals, IsArray, IsIn, IsInt, IsNumber, IsString, Length, Matches, Max, Min,
 } from 'class-validator';
 import { BUILD_TYPES } from '../catalogue/index.js';
 import type { BuildType, DoorStyle, LadderMountId, TankShapeId } from '../catalogue/index.js';
+import { MayBeLeftOut, Nested } from './rules.js';
 
 export const BUILD_FORMAT = 'baros-build';
 /** Version of the build file that this Baros writes. */
 export const BUILD_VERSION = 1;
 
 const ID = /^[a-z0-9][a-zA-Z0-9.-]{0,63}$/;
-/** Unlike `IsOptional`, refuses null: a field is there with a value or not at all. */
-export const MayBeLeftOut = () => ValidateIf((_, value) => value !== undefined);
-
 const isId = { message: '$property must be the id of a part (letters, digits, dots and dashes)' };
 
 export class DepartmentOfBuild {
@@ -155,8 +152,7 @@ export class BuildSpec {
   @Length(1, 80)
   name!: string;
 
-  @ValidateNested()
-  @Type(() => DepartmentOfBuild)
+  @Nested(() => DepartmentOfBuild)
   department!: DepartmentOfBuild;
 
   @IsIn(BUILD_TYPES)
@@ -165,12 +161,10 @@ export class BuildSpec {
   @Matches(ID, isId)
   profileId!: string;
 
-  @ValidateNested()
-  @Type(() => ChassisChoice)
+  @Nested(() => ChassisChoice)
   chassis!: ChassisChoice;
 
-  @ValidateNested()
-  @Type(() => BumperChoice)
+  @Nested(() => BumperChoice)
   bumper!: BumperChoice;
 
   /** Left out when the truck has no pump. */
@@ -178,34 +172,28 @@ export class BuildSpec {
   @Matches(ID, isId)
   pumpId?: string;
 
-  @ValidateNested()
-  @Type(() => TankChoice)
+  @Nested(() => TankChoice)
   tank!: TankChoice;
 
   /** Left out when the truck carries no foam. */
   @MayBeLeftOut()
-  @ValidateNested()
-  @Type(() => FoamChoice)
+  @Nested(() => FoamChoice)
   foam?: FoamChoice;
 
   @IsArray()
   @ArrayMaxSize(20)
-  @ValidateNested({ each: true })
-  @Type(() => HoseLoad)
+  @Nested(() => HoseLoad, 'each')
   hose!: HoseLoad[];
 
-  @ValidateNested()
-  @Type(() => LaddersChoice)
+  @Nested(() => LaddersChoice)
   ladders!: LaddersChoice;
 
-  @ValidateNested()
-  @Type(() => BodyChoice)
+  @Nested(() => BodyChoice)
   body!: BodyChoice;
 
   /** An aerial's device; left out on the others. */
   @MayBeLeftOut()
-  @ValidateNested()
-  @Type(() => DeviceChoice)
+  @Nested(() => DeviceChoice)
   device?: DeviceChoice;
 
   @IsArray()
@@ -215,7 +203,6 @@ export class BuildSpec {
 
   @IsArray()
   @ArrayMaxSize(400)
-  @ValidateNested({ each: true })
-  @Type(() => EquipmentLine)
+  @Nested(() => EquipmentLine, 'each')
   equipment!: EquipmentLine[];
 }

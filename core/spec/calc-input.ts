@@ -1,6 +1,6 @@
 import 'reflect-metadata';
-import { Type } from 'class-transformer';
-import { ArrayMaxSize, ArrayMinSize, IsArray, IsIn, IsInt, IsNumber, IsOptional, IsPositive, IsString, Max, Min, ValidateNested } from 'class-validator';
+import { ArrayMaxSize, ArrayMinSize, IsArray, IsIn, IsInt, IsNumber, IsOptional, IsPositive, IsString, Max, Min } from 'class-validator';
+import { Nested } from './rules.js';
 
 export class FrontAxleInput {
   @IsNumber() @IsPositive()
@@ -28,10 +28,10 @@ export class ChassisInput {
   @IsNumber() @IsPositive()
   wheelbaseIn!: number;
 
-  @ValidateNested() @Type(() => FrontAxleInput)
+  @Nested(() => FrontAxleInput)
   front!: FrontAxleInput;
 
-  @ValidateNested() @Type(() => RearAxleInput)
+  @Nested(() => RearAxleInput)
   rear!: RearAxleInput;
 
   @IsNumber() @IsPositive()
@@ -65,10 +65,10 @@ export class ItemInput {
 }
 
 export class WeightsInput {
-  @ValidateNested() @Type(() => ChassisInput)
+  @Nested(() => ChassisInput)
   chassis!: ChassisInput;
 
-  @IsArray() @ArrayMinSize(1) @ArrayMaxSize(5000) @ValidateNested({ each: true }) @Type(() => ItemInput)
+  @IsArray() @ArrayMinSize(1) @ArrayMaxSize(5000) @Nested(() => ItemInput, 'each')
   items!: ItemInput[];
 }
 
@@ -98,7 +98,7 @@ export class TankBox {
 }
 
 export class TankInput {
-  @IsArray() @ArrayMinSize(1) @ArrayMaxSize(20) @ValidateNested({ each: true }) @Type(() => TankBox)
+  @IsArray() @ArrayMinSize(1) @ArrayMaxSize(20) @Nested(() => TankBox, 'each')
   boxes!: TankBox[];
 
   /** What baffles and walls leave of the boxes. */

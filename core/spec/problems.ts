@@ -29,7 +29,8 @@ export function problemsOf(errors: ValidationError[], path = ''): Problem[] {
     const own = Object.entries(error.constraints ?? {}).map(([rule, message]) => {
       if (rule === 'whitelistValidation') return { field, type: false, message: `${field} is not a field of this input; leave it out` };
       if (rule === 'nestedValidation') return { field, type: true, message: `${field} must be an object with its fields (was ${shown(error.value)})` };
-      const words = message.replaceAll(error.property, field);
+      if (rule === 'isDefined') return { field, type: true, message: `${field} must be given (was ${shown(error.value)})` };
+      const words = message.replaceAll(error.property, field).replace(' conforming to the specified constraints', '');
       return { field, type: rule.startsWith('is'), message: `${words} (was ${shown(error.value)})` };
     });
     // One problem a field; a wrong type says more than the limits that follow from it.

@@ -1,0 +1,12 @@
+import { Type } from 'class-transformer';
+import { IsDefined, ValidateIf, ValidateNested } from 'class-validator';
+
+/** A field is there with a value or not at all; unlike `IsOptional`, this refuses null. */
+export const MayBeLeftOut = (): PropertyDecorator => ValidateIf((_, value) => value !== undefined);
+
+/** An object, or a list of them, judged by its own class; alone, `ValidateNested` would let a missing one pass. */
+export const Nested = (type: () => new () => object, list?: 'each'): PropertyDecorator => (target, key) => {
+  IsDefined()(target, key as string);
+  ValidateNested(list ? { each: true } : {})(target, key as string);
+  Type(type)(target, key as string);
+};

@@ -1,0 +1,12 @@
+import { join } from 'node:path';
+import { buildServer } from './lib/build.mjs';
+import { shown } from './lib/command.mjs';
+import { ensurePackages } from './lib/node-modules.mjs';
+import { buildFolder } from './lib/places.mjs';
+import { run } from './lib/say.mjs';
+
+await run(() => {
+  ensurePackages();
+  buildServer();
+  shown(process.execPath, [join(buildFolder, 'core', 'bench.js')], { what: 'the benchmark' });
+});
