@@ -7,6 +7,8 @@ export function ruleSchemas(): Record<string, Schema> {
   const schemas = validationMetadatasToSchemas({
     refPointerPrefix: '#/components/schemas/',
     classTransformerMetadataStorage: classTransformer.defaultMetadataStorage,
+    // A field that must be there is in `required` already.
+    additionalConverters: { isDefined: () => ({}) },
   }) as Record<string, Schema>;
   return Object.fromEntries(Object.entries(schemas).map(([name, schema]) => [name, { ...schema, additionalProperties: false }]));
 }
