@@ -8,12 +8,14 @@ export default defineConfig({
   workers: 2,
   fullyParallel: true,
   retries: 0,
+  timeout: 120_000,
+  expect: { timeout: 15_000 },
   reporter: [['list']],
   use: {
     baseURL: `http://localhost:${port}`,
     viewport: { width: 1280, height: 800 },
     launchOptions: { executablePath: '/usr/bin/chromium' },
-    trace: 'retain-on-failure',
+    trace: 'off',
   },
   webServer: {
     command: 'node ../build/server/main.js',

@@ -1,5 +1,5 @@
 import { NumberInput, Select, Slider } from '@mantine/core';
-import { useMemo } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { changeOf, measure } from '#core/review';
 import type { Measure } from '#core/review';
 import type { BuildSpec } from '#core/spec';
@@ -58,9 +58,12 @@ function Amount({ choice, now, bench }: Props<AmountChoice>) {
   const { min, max, step, value, unit, title, id } = choice;
   const more = Math.min(max, value + step);
   const next = useMemo(() => (more === value ? null : changeOf(now, measure(choice.set(more)))), [choice, now, more, value]);
-  const take = (to: number, control?: string) => {
-    if (to === value || !Number.isFinite(to) || to < min || to > max) return;
-    bench.change({ spec: choice.set(to), words: `${title}: ${to} ${unit}`, ...(control ? { control } : {}) });
+  // What is typed stays as it is until it is a figure that can be had; the truck stays as it was meanwhile.
+  const [typed, setTyped] = useState<number | string>(value);
+  useEffect(() => setTyped(value), [value]);
+  const fits = (to: number | string): to is number => typeof to === 'number' && to >= min && to <= max;
+  const take = (to: number, control: string) => {
+    if (to !== value) bench.change({ spec: choice.set(to), words: `${title}: ${to} ${unit}`, control });
   };
   return (
     <div className={classes.group}>
@@ -71,8 +74,12 @@ function Amount({ choice, now, bench }: Props<AmountChoice>) {
           onChange={(to) => take(to, id)} onChangeEnd={bench.settle}
         />
         <NumberInput
-          id={`amount-${id}`} size="xs" min={min} max={max} step={step} value={value} suffix={` ${unit}`} clampBehavior="blur" allowNegative={false} decimalScale={1}
-          onChange={(to) => typeof to === 'number' && take(to, `${id}-typed`)} onBlur={bench.settle} classNames={{ input: 'figures' }}
+          id={`amount-${id}`} size="xs" min={min} max={max} step={step} value={typed} suffix={` ${unit}`} clampBehavior="none" allowNegative={false} decimalScale={1}
+          onChange={(to) => {
+            setTyped(to);
+            if (fits(to)) take(to, `${id}-typed`);
+          }}
+          onBlur={bench.settle} error={!fits(typed) && `${title} must be from ${min} to ${max} ${unit}`} classNames={{ input: 'figures' }}
         />
         <div className={classes.perStep}>
           {next && <><span className="quiet" style={{ fontSize: 11.5 }}>{`${step} ${unit} more changes`}</span><Deltas change={next} /></>}

@@ -52,7 +52,9 @@ interface Props {
 export function FindingsPanel({ spec, findings, open, onOpen, onClose, bench, pointAt }: Props) {
   const sorted = [...findings].sort((a, b) => rank(b.status) - rank(a.status));
   const opened = useRef<HTMLDivElement>(null);
-  useEffect(() => opened.current?.scrollIntoView({ block: 'nearest' }), [open]);
+  useEffect(() => {
+    opened.current?.scrollIntoView({ block: 'nearest' });
+  }, [open]);
   return (
     <>
       <div className={classes.panelHead}>

@@ -1,5 +1,5 @@
-import { createTheme } from '@mantine/core';
-import type { CSSVariablesResolver, MantineColorsTuple } from '@mantine/core';
+import { createTheme, defaultVariantColorsResolver, Modal } from '@mantine/core';
+import type { CSSVariablesResolver, MantineColorsTuple, VariantColorsResolver } from '@mantine/core';
 
 /** The colours of the drawing office, by day and by night. Text and shape carry every state; colour only supports it. */
 const DAY = {
@@ -25,14 +25,24 @@ export const cssVariables: CSSVariablesResolver = () => {
 
 const spruce: MantineColorsTuple = ['#EAF3F0', '#D3E5DF', '#A9CFC3', '#7CC7AE', '#5BA793', '#43897A', '#357566', '#2C6456', '#235145', '#193D34'];
 
+/** A filled control wears the colour of what holds, with the sheet's colour on it: it reads by day and by night. */
+const variantColors: VariantColorsResolver = (input) =>
+  input.variant === 'filled' && (input.color === undefined || input.color === 'spruce')
+    ? { background: 'var(--spruce)', hover: 'color-mix(in srgb, var(--spruce) 86%, var(--ink))', color: 'var(--sheet)', border: '1px solid transparent' }
+    : defaultVariantColorsResolver(input);
+
 export const theme = createTheme({
+  variantColorResolver: variantColors,
+  components: {
+    // The dialog's head is no banner of the page.
+    Modal: Modal.extend({ defaultProps: { closeButtonProps: { 'aria-label': 'Close' }, attributes: { header: { role: 'none' } } } }),
+  },
   fontFamily: 'Barlow, sans-serif',
   fontFamilyMonospace: '"IBM Plex Mono", monospace',
   headings: { fontFamily: '"Barlow Condensed", sans-serif', fontWeight: '600' },
   colors: { spruce },
   primaryColor: 'spruce',
   primaryShade: { light: 7, dark: 3 },
-  autoContrast: true,
   defaultRadius: 3,
   cursorType: 'pointer',
   focusRing: 'auto',

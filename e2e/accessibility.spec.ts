@@ -1,0 +1,62 @@
+import { AxeBuilder } from '@axe-core/playwright';
+import { expect, test } from '@playwright/test';
+import type { Page } from '@playwright/test';
+import { openStep, reading } from './hands.js';
+
+async function scan(page: Page, what: string): Promise<void> {
+  // Things that fade in or out are scanned when they stand still.
+  await page.evaluate(() => {
+    for (const animation of document.getAnimations()) if (Number.isFinite(animation.effect?.getComputedTiming().endTime)) animation.finish();
+  });
+  const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']).analyze();
+  expect(violations.map((v) => `${what}: ${v.id} ${v.nodes.map((node) => node.target.join(' ')).join(' | ')}`)).toEqual([]);
+}
+
+for (const scheme of ['light', 'dark'] as const) {
+  test.describe(`${scheme} colours`, () => {
+    test.use({ colorScheme: scheme });
+
+    test('the yard and its dialogs', async ({ page }) => {
+      await page.goto('/');
+      await expect(page.getByRole('link', { name: 'River pumper', exact: true })).toBeVisible();
+      await scan(page, 'yard');
+      await page.getByRole('button', { name: 'New department' }).click();
+      await expect(page.getByRole('dialog')).toBeVisible();
+      await scan(page, 'new department');
+      await page.keyboard.press('Escape');
+      await page.getByRole('button', { name: /^New build for Osier/ }).click();
+      await expect(page.getByRole('dialog')).toBeVisible();
+      await scan(page, 'new build');
+    });
+
+    test('the bench: every step, the findings and the keys', async ({ page }) => {
+      await page.goto('/');
+      await page.getByRole('link', { name: 'Mill ladder', exact: true }).click();
+      for (const name of ['Chassis', 'Cab and crew', 'Front bumper', 'Aerial device', 'Pump', 'Tank', 'Foam', 'Hose loads', 'Ladders', 'Body and compartments', 'Equipment', 'Lights and fittings']) {
+        await openStep(page, name);
+        await scan(page, name);
+      }
+      await reading(page, 'Front axle').click();
+      await expect(page.getByRole('heading', { name: /What would/ })).toBeVisible();
+      await scan(page, 'findings');
+      await page.keyboard.press('?');
+      await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
+      await scan(page, 'keys');
+    });
+
+    test('the bench on a tablet', async ({ page }) => {
+      await page.setViewportSize({ width: 820, height: 1180 });
+      await page.goto('/');
+      await page.getByRole('link', { name: 'Grass truck', exact: true }).click();
+      await expect(page.getByRole('img', { name: /^Grass truck/ })).toBeVisible();
+      await scan(page, 'tablet');
+    });
+  });
+}
+
+test('the bench fits 1280 by 800 without scrolling the page', async ({ page }) => {
+  await page.goto('/');
+  await page.getByRole('link', { name: 'River pumper', exact: true }).click();
+  await expect(reading(page, 'Gross weight')).toBeInViewport({ ratio: 1 });
+  expect(await page.evaluate(() => [document.documentElement.scrollHeight, document.documentElement.scrollWidth])).toEqual([800, 1280]);
+});

@@ -1,0 +1,50 @@
+import { expect } from '@playwright/test';
+import type { Page } from '@playwright/test';
+
+/** What a person does on the screens, by the names that they read. */
+
+export async function newDepartment(page: Page, name: string): Promise<void> {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'New department' }).click();
+  await page.getByRole('dialog').getByLabel('Name').fill(name);
+  await page.getByRole('dialog').getByLabel('District').fill('Hills and one long valley');
+  await page.getByRole('button', { name: 'Create' }).click();
+  await expect(page.getByRole('heading', { name })).toBeVisible();
+}
+
+export async function newBuild(page: Page, department: string, name: string, type: 'Pumper' | 'Aerial' | 'Brush truck'): Promise<void> {
+  await page.goto('/');
+  await page.getByRole('button', { name: `New build for ${department}` }).click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByLabel('Name').fill(name);
+  await dialog.getByRole('radio', { name: type }).check();
+  await dialog.getByRole('button', { name: 'Start' }).click();
+  await expect(page.getByRole('heading', { level: 1, name })).toBeVisible();
+}
+
+export const step = (page: Page, name: string) => page.getByRole('navigation', { name: 'Order of work' }).getByRole('button', { name: new RegExp(`(holds|close|over a limit) ?${name}`) });
+
+export async function openStep(page: Page, name: string): Promise<void> {
+  await step(page, name).click();
+  await expect(page.getByRole('complementary', { name })).toBeVisible();
+}
+
+/** A reading of the scale, with its words. */
+export const reading = (page: Page, name: string) => page.getByRole('region', { name: 'Scale' }).getByRole('button', { name: new RegExp(name) });
+
+/** The pounds that the scale shows for an axle or the gross. */
+export async function pounds(page: Page, name: string): Promise<number> {
+  const text = await reading(page, name).innerText();
+  return Number(/([\d,]+) of/.exec(text)![1]!.replaceAll(',', ''));
+}
+
+export const scale = async (page: Page) => ({ front: await pounds(page, 'Front axle'), rear: await pounds(page, 'Rear (axle|tandem)'), gross: await pounds(page, 'Gross weight') });
+
+export const saved = (page: Page) => expect(page.getByRole('status')).toHaveText('Saved');
+
+/** Types a figure into the field of an amount. */
+export async function amount(page: Page, title: string, value: number): Promise<void> {
+  const field = page.getByRole('textbox', { name: title, exact: true });
+  await field.fill(String(value));
+  await field.blur();
+}
