@@ -6,7 +6,8 @@ const ssr = { resolve: { conditions: ['source'] } };
 export default defineConfig({
   test: {
     projects: [
-      { resolve, ssr, test: { name: 'core', include: ['core/**/*.test.ts', 'scripts/**/*.test.ts'] } },
+      { resolve, ssr, test: { name: 'core', include: ['core/**/*.test.ts'] } },
+      { resolve, ssr, test: { name: 'scripts', include: ['scripts/**/*.test.ts'], testTimeout: 60_000 } },
       {
         resolve,
         ssr,

@@ -96,8 +96,9 @@ export async function startPostgres(folder) {
     rmSync(log, { force: true });
     const up = pg('pg_ctl', ['start', '-w', '-t', '60', '-D', cluster, '-l', log, '-o', `-p ${port} -c listen_addresses=127.0.0.1 -c unix_socket_directories=''`]);
     if (!up.ok) {
-      const why = existsSync(log) ? readFileSync(log, 'utf8').split('\n').filter((line) => /FATAL|PANIC|ERROR|HINT/.test(line))[0] : undefined;
-      throw new Plain(`the database in ${cluster} does not start: ${why?.trim() ?? lastLine(up.stderr)} Restore ${dirname(cluster)} from a copy, or move it away to start anew.`);
+      const said = existsSync(log) ? readFileSync(log, 'utf8').split('\n').filter((line) => line.trim()) : [];
+      const why = said.find((line) => /FATAL|PANIC/.test(line)) ?? said[0] ?? lastLine(up.stderr);
+      throw new Plain(`the database in ${cluster} does not start: ${why.trim()} Restore ${dirname(cluster)} from a copy, or move it away to start anew.`);
     }
   }
   const stop = () => pg('pg_ctl', ['stop', '-w', '-m', 'fast', '-D', cluster]).ok;

@@ -64,7 +64,7 @@ function Workbench({ build, onTakeNewer }: { build: BuildView; onTakeNewer: () =
   useHotkeys([
     ['alt+ArrowUp', () => nextStep(-1)], ['alt+ArrowDown', () => nextStep(1)],
     ['V', () => setArrangement(ARRANGEMENTS[(ARRANGEMENTS.indexOf(arrangement) + 1) % ARRANGEMENTS.length]!)],
-    ['F', () => setOpen(open ? null : worst.id)], ['Escape', () => setOpen(null)], ['shift+?', () => setKeys(true)],
+    ['F', () => setOpen(open ? null : worst.id)], ['Escape', () => setOpen(null)], ['shift+?', () => setKeys(true)], ['?', () => setKeys(true)],
   ]);
 
   return (

@@ -18,7 +18,7 @@ function Remedies({ spec, finding, bench }: { spec: BuildSpec; finding: Finding;
   const title = data?.some((remedy) => remedy.mends) ? 'What would mend it' : 'What would help';
   return (
     <>
-      <h4 className={classes.sub}>{title} {isFetching && <Loader size={10} color="var(--ink)" aria-label="Working it out" />}</h4>
+      <h3 className={classes.sub}>{title} {isFetching && <><Loader size={10} color="var(--ink)" aria-hidden="true" /><span className="unseen">working it out</span></>}</h3>
       {isError && <p className={classes.source} style={{ marginLeft: 0 }}>The remedies could not be worked out.</p>}
       {data?.length === 0 && <p className={classes.source} style={{ marginLeft: 0 }}>No single change that this catalogue offers mends or eases it.</p>}
       {data?.map((remedy) => (
@@ -78,7 +78,7 @@ export function FindingsPanel({ spec, findings, open, onOpen, onClose, bench, po
                   {finding.status !== 'holds' && <Remedies spec={spec} finding={finding} bench={bench} />}
                   {finding.contributors.length > 0 && (
                     <>
-                      <h4 className={classes.sub}>What causes most of it</h4>
+                      <h3 className={classes.sub}>What causes most of it</h3>
                       {finding.contributors.map((cause) => (
                         <button key={cause.componentId} type="button" className={classes.cause} title="Shown on the drawing"
                           onMouseEnter={() => pointAt([cause.componentId])} onMouseLeave={() => pointAt([])} onFocus={() => pointAt([cause.componentId])} onBlur={() => pointAt([])}>

@@ -1,0 +1,41 @@
+import { spawnSync } from 'node:child_process';
+import { readFileSync } from 'node:fs';
+import { fileURLToPath } from 'node:url';
+import { describe, expect, it } from 'vitest';
+import { DEMONSTRATION } from '#core/demonstration';
+
+const script = fileURLToPath(new URL('calc.mjs', import.meta.url));
+const calc = (args: string[], input = '') => spawnSync(process.execPath, [script, ...args], { input, encoding: 'utf8' });
+const examples = (name: string): { input: unknown; expect: { totalLb?: number; capacityGal?: number } }[] =>
+  JSON.parse(readFileSync(new URL(`../core/test/examples/${name}.json`, import.meta.url), 'utf8'));
+
+describe('npm run -s calc', () => {
+  it.each([['weights', 'totalLb'], ['tank', 'capacityGal']] as const)('%s reproduces a worked example as one JSON object', (name, figure) => {
+    const [example] = examples(name);
+    const { status, stdout, stderr } = calc([name, '-'], JSON.stringify(example!.input));
+    expect([status, stderr]).toEqual([0, '']);
+    expect(JSON.parse(stdout)[figure]).toBeCloseTo(example!.expect[figure]!, 3);
+  });
+
+  it('evaluate gives the findings of a build file with their remedies', () => {
+    const { status, stdout } = calc(['evaluate', '-'], JSON.stringify(DEMONSTRATION[0]!.builds[0]));
+    const front = JSON.parse(stdout).findings.find((f: { id: string }) => f.id === 'frontAxle');
+    expect([status, front.status, front.remedies.length >= 2]).toEqual([0, 'fails', true]);
+  });
+
+  it.each<[string, string[], string, RegExp]>([
+    ['a missing field', ['weights', '-'], '{"items":[]}', /^chassis must be given/],
+    ['an unknown field', ['tank', '-'], JSON.stringify({ ...(examples('tank')[0]!.input as object), colour: 1 }), /^colour is not a field of this input/],
+    ['an endless number', ['tank', '-'], JSON.stringify(examples('tank')[0]!.input).replace('"gallons":700', '"gallons":1e999'), /^gallons must be a number \(was Infinity\)/],
+    ['a later file', ['evaluate', '-'], JSON.stringify({ ...DEMONSTRATION[0]!.builds[0], version: 7 }), /^version must be at most 1/],
+    ['no JSON', ['weights', '-'], '{"a":', /^FILE must hold one JSON object/],
+    ['no file', ['weights', 'not-there.json'], '', /^FILE cannot be read/],
+    ['no such calculation', ['toString', '-'], '{}', /^NAME must be one of weights, tank, evaluate \(was "toString"\)/],
+    ['no words', [], '', /^usage: /],
+  ])('%s: one line on standard error, exit 2, nothing on standard output', (_, args, input, message) => {
+    const { status, stdout, stderr } = calc(args, input);
+    expect([status, stdout]).toEqual([2, '']);
+    expect(stderr).toMatch(message);
+    expect(stderr.trim().split('\n')).toHaveLength(1);
+  });
+});
