@@ -1,23 +1,23 @@
-import { ActionIcon, Alert, Loader } from '@mantine/core';
+import { Alert, Loader } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
-import { IconArrowBackUp, IconArrowForwardUp, IconKeyboard } from '@tabler/icons-react';
-import { useMemo, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { useParams } from 'react-router';
-import { evaluate, measureOf, stepStates, stepTitle } from '#core/review';
+import { measureOf, stepStates, stepTitle } from '#core/review';
 import type { CheckId } from '#core/review';
 import type { StepId } from '#core/rig';
 import type { BuildView } from '#core/spec';
 import { useBuildQuery } from '../api';
-import { InBar } from '../common';
 import type { Arrangement } from '../drawing';
 import classes from './bench.module.css';
+import { BenchBar } from './BenchBar';
 import { Choices } from './Choices';
 import { ARRANGEMENTS, Drawing } from './Drawing';
 import { EquipmentPanel } from './EquipmentPanel';
+import { evaluated } from './evaluated';
 import { FindingsPanel } from './FindingsPanel';
 import { useHistory } from './history';
 import { useSaving } from './saving';
-import { ConflictDialog, SavingMark } from './SavingMark';
+import { ConflictDialog } from './SavingMark';
 import { Shortcuts } from './Shortcuts';
 import { StepList } from './StepList';
 
@@ -40,19 +40,21 @@ function Workbench({ build, onTakeNewer }: { build: BuildView; onTakeNewer: () =
   const [pointedAt, setPointedAt] = useState<string[]>([]);
   const [keys, setKeys] = useState(false);
 
-  const evaluation = useMemo(() => evaluate(spec), [spec]);
+  const evaluation = evaluated(spec);
   const now = useMemo(() => measureOf(evaluation), [evaluation]);
   const steps = useMemo(() => stepStates(spec, evaluation), [spec, evaluation]);
   const before = useMemo(() => {
     if (!beforeSpec) return null;
-    const was = evaluate(beforeSpec);
+    const was = evaluated(beforeSpec);
     return { key: changes, rig: was.rig, measure: measureOf(was) };
   }, [beforeSpec, changes]);
 
-  const goTo = (id: StepId) => {
+  const goTo = useCallback((id: StepId) => {
     setStep(id);
     setOpen(null);
-  };
+  }, []);
+  const showKeys = useCallback(() => setKeys(true), []);
+  const hideKeys = useCallback(() => setKeys(false), []);
   const nextStep = (by: number) => {
     const index = steps.findIndex(({ id }) => id === step);
     goTo(steps[(index + by + steps.length) % steps.length]!.id);
@@ -64,20 +66,12 @@ function Workbench({ build, onTakeNewer }: { build: BuildView; onTakeNewer: () =
   useHotkeys([
     ['alt+ArrowUp', () => nextStep(-1)], ['alt+ArrowDown', () => nextStep(1)],
     ['V', () => setArrangement(ARRANGEMENTS[(ARRANGEMENTS.indexOf(arrangement) + 1) % ARRANGEMENTS.length]!)],
-    ['F', () => setOpen(open ? null : worst.id)], ['Escape', () => setOpen(null)], ['shift+?', () => setKeys(true)], ['?', () => setKeys(true)],
+    ['F', () => setOpen(open ? null : worst.id)], ['Escape', () => setOpen(null)], ['shift+?', showKeys], ['?', showKeys],
   ]);
 
   return (
     <div className={classes.bench}>
-      <InBar>
-        <h1 className="condensed" style={{ font: "600 19px/1.2 'Barlow Condensed'", margin: 0, whiteSpace: 'nowrap', overflow: 'hidden', textOverflow: 'ellipsis' }}>{spec.name}</h1>
-        <span className="quiet" style={{ fontSize: 13, whiteSpace: 'nowrap', overflow: 'hidden', textOverflow: 'ellipsis', flex: '0 1 auto' }}>{spec.department.name}</span>
-        <span style={{ flex: 1 }} />
-        <SavingMark saving={saving} />
-        <ActionIcon variant="subtle" color="gray" c="var(--ink)" disabled={!bench.canUndo} onClick={bench.undo} aria-label="Undo" title={bench.canUndo ? `Undo: ${bench.canUndo}` : 'Nothing to undo'}><IconArrowBackUp size={19} /></ActionIcon>
-        <ActionIcon variant="subtle" color="gray" c="var(--ink)" disabled={!bench.canRedo} onClick={bench.redo} aria-label="Redo" title={bench.canRedo ? `Redo: ${bench.canRedo}` : 'Nothing to redo'}><IconArrowForwardUp size={19} /></ActionIcon>
-        <ActionIcon variant="subtle" color="gray" c="var(--ink)" onClick={() => setKeys(true)} aria-label="Keys" title="Keys (?)"><IconKeyboard size={19} /></ActionIcon>
-      </InBar>
+      <BenchBar name={spec.name} department={spec.department.name} saving={saving} undoes={bench.canUndo} redoes={bench.canRedo} onUndo={bench.undo} onRedo={bench.redo} onKeys={showKeys} />
       <StepList steps={steps} step={step} onStep={goTo} />
       <Drawing evaluation={evaluation} before={before} arrangement={arrangement} onArrange={setArrangement} pointedAt={pointedAt} open={open} onOpen={(id) => setOpen(id === open ? null : id)} />
       <aside className={classes.panel} aria-label={open ? 'Findings' : stepTitle(step)}>
@@ -94,7 +88,7 @@ function Workbench({ build, onTakeNewer }: { build: BuildView; onTakeNewer: () =
         )}
       </aside>
       <ConflictDialog build={build} spec={spec} saving={saving} onTakeNewer={onTakeNewer} />
-      <Shortcuts opened={keys} onClose={() => setKeys(false)} />
+      <Shortcuts opened={keys} onClose={hideKeys} />
     </div>
   );
 }

@@ -1,6 +1,6 @@
 import { SegmentedControl } from '@mantine/core';
 import { useElementSize } from '@mantine/hooks';
-import { useMemo } from 'react';
+import { memo, useMemo } from 'react';
 import type { CheckId, Evaluation, Measure } from '#core/review';
 import type { Rig } from '#core/rig';
 import { formatFtIn, formatMoney } from '#core/units';
@@ -22,6 +22,11 @@ interface Props {
   onOpen: (id: CheckId) => void;
 }
 
+/** Which views of the truck are shown. */
+const Views = memo(({ arrangement, onArrange }: Pick<Props, 'arrangement' | 'onArrange'>) => (
+  <SegmentedControl size="xs" aria-label="View" data={LABELS} value={arrangement} onChange={(value) => onArrange(value as Arrangement)} />
+));
+
 /** The drawing in the middle with the scale under it, its bars under the very axles. */
 export function Drawing({ evaluation, before, arrangement, onArrange, pointedAt, open, onOpen }: Props) {
   const { rig, envelope, states } = evaluation;
@@ -33,7 +38,7 @@ export function Drawing({ evaluation, before, arrangement, onArrange, pointedAt,
   return (
     <div className={classes.middle}>
       <div className={classes.views}>
-        <SegmentedControl size="xs" aria-label="View" data={LABELS} value={arrangement} onChange={(value) => onArrange(value as Arrangement)} />
+        <Views arrangement={arrangement} onArrange={onArrange} />
         <span className={classes.dims}>
           <span className="figures">{formatFtIn(envelope.lengthIn)}</span> long, <span className="figures">{formatFtIn(envelope.heightIn)}</span> high ({envelope.highest.name.toLowerCase()}), <span className="figures">{formatMoney(rig.priceCents)}</span>
         </span>

@@ -1,4 +1,5 @@
 import { Kbd, Modal, Table } from '@mantine/core';
+import { memo } from 'react';
 
 const KEYS: [string[], string][] = [
   [['Ctrl', 'Z'], 'Undo'],
@@ -12,7 +13,7 @@ const KEYS: [string[], string][] = [
 ];
 
 /** The keys of the bench. */
-export const Shortcuts = ({ opened, onClose }: { opened: boolean; onClose: () => void }) => (
+export const Shortcuts = memo(({ opened, onClose }: { opened: boolean; onClose: () => void }) => (
   <Modal opened={opened} onClose={onClose} title="Keys" centered size="sm">
     <Table>
       <Table.Tbody>
@@ -25,4 +26,4 @@ export const Shortcuts = ({ opened, onClose }: { opened: boolean; onClose: () =>
       </Table.Tbody>
     </Table>
   </Modal>
-);
+));

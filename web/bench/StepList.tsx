@@ -1,10 +1,11 @@
+import { memo } from 'react';
 import type { StepState } from '#core/review';
 import type { StepId } from '#core/rig';
 import { StatusMark } from '../common';
 import classes from './bench.module.css';
 
 /** The order of work: each step with what is chosen and how it stands. */
-export function StepList({ steps, step, onStep }: { steps: StepState[]; step: StepId; onStep: (step: StepId) => void }) {
+export const StepList = memo(function StepList({ steps, step, onStep }: { steps: StepState[]; step: StepId; onStep: (step: StepId) => void }) {
   return (
     <nav className={classes.steps} aria-label="Order of work">
       <ol>
@@ -20,4 +21,4 @@ export function StepList({ steps, step, onStep }: { steps: StepState[]; step: St
       </ol>
     </nav>
   );
-}
+});

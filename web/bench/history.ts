@@ -1,4 +1,4 @@
-import { useReducer } from 'react';
+import { useMemo, useReducer } from 'react';
 import type { BuildSpec } from '#core/spec';
 
 /** One change of a build: what came of it, what it was in words, and what it was made with. */
@@ -19,7 +19,7 @@ interface History {
   before: BuildSpec | null;
 }
 
-type Action = { kind: 'change'; change: Change } | { kind: 'undo' } | { kind: 'redo' } | { kind: 'settle' } | { kind: 'restart'; spec: BuildSpec };
+type Action = { kind: 'change'; change: Change } | { kind: 'undo' } | { kind: 'redo' } | { kind: 'settle' };
 
 const MOST = 300;
 
@@ -45,25 +45,26 @@ function reduce(history: History, action: Action): History {
       const [next, ...later] = future;
       return next ? { past: [...past, now], now: next, future: later, step: step + 1, before: now.spec } : history;
     }
-    case 'restart': return begin(action.spec);
   }
 }
 
 /** The build on the bench with undo and redo. */
 export function useHistory(opened: BuildSpec) {
   const [history, act] = useReducer(reduce, opened, begin);
+  const hands = useMemo(() => ({
+    change: (change: Change) => act({ kind: 'change', change }),
+    settle: () => act({ kind: 'settle' }),
+    undo: () => act({ kind: 'undo' }),
+    redo: () => act({ kind: 'redo' }),
+  }), []);
   return {
+    ...hands,
     spec: history.now.spec,
     words: history.now.words,
     step: history.step,
     before: history.before,
     canUndo: history.past.length > 0 ? history.now.words : null,
     canRedo: history.future[0]?.words ?? null,
-    change: (change: Change) => act({ kind: 'change', change }),
-    settle: () => act({ kind: 'settle' }),
-    undo: () => act({ kind: 'undo' }),
-    redo: () => act({ kind: 'redo' }),
-    restart: (spec: BuildSpec) => act({ kind: 'restart', spec }),
   };
 }
 

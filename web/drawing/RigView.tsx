@@ -1,19 +1,39 @@
-import { Fragment, memo } from 'react';
-import type { Rig } from '#core/rig';
+import { memo } from 'react';
+import type { Component, Rig, Shape } from '#core/rig';
 import { drawShape } from './parts';
+import { fromItsFront, frontOf } from './local';
 import { inOrder, VIEWS } from './view';
-import type { ViewId } from './view';
+import type { Placed, ViewId } from './view';
+
+/** Whether two shapes look the same: plain data, few fields. */
+const alike = (a: Shape, b: Shape): boolean => a === b || JSON.stringify(a) === JSON.stringify(b);
+
+/** One shape in one view, drawn from its own front; drawn again only when it changes otherwise than by being moved along. */
+const ShapeView = memo(function ShapeView({ shape, view }: { shape: Shape; view: ViewId }) {
+  const seen = VIEWS[view].flat(shape.box);
+  // The officer's side is drawn like the driver's and turned over, so that every part is drawn once.
+  const own = view === 'officer' ? { ...seen, u0: -seen.u1, u1: -seen.u0 } : seen;
+  return drawShape(shape, view, own);
+}, (before, after) => before.view === after.view && alike(before.shape, after.shape));
+
+function Shapes({ placed, view }: { placed: Placed[]; view: ViewId }) {
+  const along = view !== 'front' && view !== 'rear';
+  const drawn = placed.map(({ key, shape }) => (
+    <g key={key} transform={along ? `translate(${frontOf(shape)} 0)` : undefined}><ShapeView shape={along ? fromItsFront(shape) : shape} view={view} /></g>
+  ));
+  return view === 'officer' ? <g transform="scale(-1 1)">{drawn}</g> : <g>{drawn}</g>;
+}
 
 /** A rig as one view sees it, in inches, with the ground (or the centre line) at zero. Farthest is drawn first. */
 export const RigView = memo(function RigView({ rig, view }: { rig: Rig; view: ViewId }) {
-  const { flat } = VIEWS[view];
-  const shapes = inOrder(rig.components.flatMap((component) => component.shapes), VIEWS[view]);
-  const mirrored = view === 'officer';
-  const drawn = shapes.map((shape, i) => {
-    // The officer's side is drawn like the driver's and turned over, so that every part is drawn once.
-    const seen = flat(shape.box);
-    const own = mirrored ? { ...seen, u0: -seen.u1, u1: -seen.u0 } : seen;
-    return <Fragment key={i}>{drawShape(shape, view, own)}</Fragment>;
-  });
-  return mirrored ? <g transform="scale(-1 1)">{drawn}</g> : <g>{drawn}</g>;
+  return <Shapes placed={inOrder(rig.components, VIEWS[view])} view={view} />;
+});
+
+/** What a rig had elsewhere or otherwise than another: the ghost of a change. */
+export const GhostView = memo(function GhostView({ was, now, view }: { was: Rig; now: Rig; view: ViewId }) {
+  const kept = new Map(now.components.map((component) => [component.id, component.shapes]));
+  const changed = was.components
+    .map((component): Component => ({ ...component, shapes: component.shapes.filter((shape, i) => !kept.get(component.id)?.[i] || !alike(shape, kept.get(component.id)![i]!)) }))
+    .filter((component) => component.shapes.length > 0);
+  return <Shapes placed={inOrder(changed, VIEWS[view])} view={view} />;
 });

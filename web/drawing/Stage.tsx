@@ -5,7 +5,7 @@ import { Across, Upright } from './Dimension';
 import classes from './drawing.module.css';
 import type { Picture, Placed } from './layout';
 import { CentreOfGravity, CompartmentLabels, Ground, LoadArrow, PointedOut, TankOverlay, WaterHatch } from './Overlays';
-import { RigView } from './RigView';
+import { GhostView, RigView } from './RigView';
 import { VIEWS } from './view';
 
 /** What a stage draws: the rig with its dimensions, as it was a moment ago, and what is pointed out. */
@@ -86,7 +86,7 @@ function View({ placed, ghost, pointedAt = [], ...props }: StageProps & { placed
     <g transform={`translate(${placed.u} ${placed.v})`}>
       <RigView rig={rig} view={view} />
       {(view === 'driver' || view === 'officer' || view === 'top') && <TankOverlay rig={rig} view={view} />}
-      {ghost && <g key={ghost.key} className={classes.ghost} aria-hidden="true"><RigView rig={ghost.rig} view={view} /></g>}
+      {ghost && <g key={ghost.key} className={classes.ghost} aria-hidden="true"><GhostView was={ghost.rig} now={rig} view={view} /></g>}
       <CompartmentLabels rig={rig} view={view} size={11 * px} />
       <PointedOut components={rig.components.filter((component) => pointedAt.includes(component.id))} view={view} />
       {notes}

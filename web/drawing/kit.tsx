@@ -40,5 +40,25 @@ export function between(from: number, to: number, step: number): number[] {
   return Array.from({ length: count - 1 }, (_, i) => from + ((to - from) * (i + 1)) / count);
 }
 
+/** Many lines as one path, from (u0, v0) to (u1, v1) each: a drawing of a few hundred elements, not thousands. */
+export function Strokes({ lines, pen = 'edge' }: { lines: [number, number, number, number][] } & Penned) {
+  return <path d={lines.map(([u0, v0, u1, v1]) => `M ${at(u0, v0)} L ${at(u1, v1)}`).join(' ')} className={classes[pen]} />;
+}
+
+/** Level lines about `step` apart between two heights, such as the slats of a door. */
+export const Rows = ({ u0, u1, v0, v1, step, pen }: Flat & Penned & { step: number }) => (
+  <Strokes lines={between(v0, v1, step).map((v) => [u0, v, u1, v])} {...(pen ? { pen } : {})} />
+);
+
+/** Upright lines about `step` apart between two places, such as rungs. */
+export const Columns = ({ u0, u1, v0, v1, step, pen }: Flat & Penned & { step: number }) => (
+  <Strokes lines={between(u0, u1, step).map((u) => [u, v0, u, v1])} {...(pen ? { pen } : {})} />
+);
+
+/** Small circles as one path. */
+export const Dots = ({ at: places, r, pen = 'edge' }: { at: [number, number][]; r: number } & Penned) => (
+  <path d={places.map(([u, v]) => `M ${at(u - r, v)} a ${r} ${r} 0 1 0 ${2 * r} 0 a ${r} ${r} 0 1 0 ${-2 * r} 0`).join(' ')} className={classes[pen]} />
+);
+
 /** A rectangle drawn inwards on every side. */
 export const inset = ({ u0, u1, v0, v1 }: Flat, du: number, dv = du): Flat => ({ u0: u0 + du, u1: u1 - du, v0: v0 + dv, v1: v1 - dv });

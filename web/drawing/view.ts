@@ -1,4 +1,4 @@
-import type { Box, Shape } from '#core/rig';
+import type { Box, Component, Shape } from '#core/rig';
 
 export type ViewId = 'driver' | 'officer' | 'top' | 'front' | 'rear';
 
@@ -35,10 +35,18 @@ const FROM_ABOVE: Partial<Record<Shape['kind'], number>> = { bed: -40, hose: 24,
 /** Never seen from outside: they are drawn only when pointed out. */
 const INSIDE: ReadonlySet<Shape['kind']> = new Set(['seat', 'stowed', 'inverter']);
 
-/** What a view shows, farthest first. */
-export const inOrder = (shapes: Shape[], view: View): Shape[] =>
-  shapes
-    .filter((shape) => !INSIDE.has(shape.kind))
-    .map((shape) => ({ shape, near: view.nearness(shape.box) + ((view.id === 'top' ? FROM_ABOVE[shape.kind] : undefined) ?? IN_FRONT[shape.kind] ?? 0) }))
-    .sort((a, b) => a.near - b.near)
-    .map(({ shape }) => shape);
+/** A shape with a name that stays the same from edit to edit. */
+export interface Placed {
+  key: string;
+  shape: Shape;
+}
+
+/** What a view shows of some components, farthest first. */
+export const inOrder = (components: Component[], view: View): Placed[] =>
+  components
+    .flatMap((component) => component.shapes.map((shape, i) => ({ key: `${component.id}-${i}`, shape })))
+    .filter(({ shape }) => !INSIDE.has(shape.kind))
+    .map((placed) => ({
+      ...placed, near: view.nearness(placed.shape.box) + ((view.id === 'top' ? FROM_ABOVE[placed.shape.kind] : undefined) ?? IN_FRONT[placed.shape.kind] ?? 0),
+    }))
+    .sort((a, b) => a.near - b.near);

@@ -1,5 +1,5 @@
 import type { Shape } from '#core/rig';
-import { at, between, Circle, inset, Line, Path, Poly, Rect } from '../kit';
+import { at, between, Circle, Columns, inset, Line, Path, Poly, Rect, Strokes } from '../kit';
 import type { Flat } from '../view';
 
 const BAY_IN = 22;
@@ -14,11 +14,7 @@ export function SectionSide(_: Shape, flat: Flat) {
       <Rect u0={u0} u1={u1} v0={v0} v1={v1} pen="outline" />
       <Rect u0={u0} u1={u1} v0={v0} v1={v0 + rail} pen="tint" />
       <Rect u0={u0} u1={u1} v0={v1 - rail} v1={v1} pen="tint" />
-      {bays.slice(1).map((u, i) => {
-        const from = bays[i]!;
-        const down = i % 2 === 0;
-        return <Line key={u} u0={from} u1={u} v0={down ? v1 - rail : v0 + rail} v1={down ? v0 + rail : v1 - rail} />;
-      })}
+      <Strokes lines={bays.slice(1).map((u, i) => [bays[i]!, i % 2 === 0 ? v1 - rail : v0 + rail, u, i % 2 === 0 ? v0 + rail : v1 - rail])} />
     </>
   );
 }
@@ -30,7 +26,7 @@ export function SectionTop(_: Shape, { u0, u1, v0, v1 }: Flat) {
       <Rect u0={u0} u1={u1} v0={v0} v1={v1} pen="outline" />
       <Rect u0={u0} u1={u1} v0={v0} v1={v0 + 2.5} pen="tint" />
       <Rect u0={u0} u1={u1} v0={v1 - 2.5} v1={v1} pen="tint" />
-      {between(u0, u1, 14).map((u) => <Line key={u} u0={u} u1={u} v0={v0 + 2.5} v1={v1 - 2.5} pen="fine" />)}
+      <Columns u0={u0} u1={u1} v0={v0 + 2.5} v1={v1 - 2.5} step={14} pen="fine" />
     </>
   );
 }
@@ -54,7 +50,7 @@ export function TurntableSide(_: Shape, { u0, u1, v0, v1 }: Flat) {
     <>
       <Poly pen="outline" points={[[middle - half * 0.62, v0], [middle - half * 0.5, plate], [middle + half * 0.5, plate], [middle + half * 0.62, v0]]} />
       <Rect u0={u0} u1={u1} v0={plate} v1={plate + 5} r={1.5} pen="tint" />
-      {between(u0 + 2, u1 - 2, 5).map((u) => <Line key={u} u0={u} u1={u} v0={plate} v1={plate + 5} pen="fine" />)}
+      <Columns u0={u0 + 2} u1={u1 - 2} v0={plate} v1={plate + 5} step={5} pen="fine" />
       <Poly pen="outline" points={[[middle - half * 0.2, plate + 5], [middle - half * 0.1, v1 + 12], [middle + half * 0.35, v1 + 12], [middle + half * 0.5, plate + 5]]} />
       <Circle u={middle + half * 0.14} v={v1 + 6} r={3.5} pen="tint" />
       <Rect u0={middle + half * 0.62} u1={middle + half * 0.9} v0={plate + 5} v1={plate + 32} r={1.5} pen="tint" />
@@ -87,7 +83,7 @@ export function Platform(_: Shape, { u0, u1, v0, v1 }: Flat) {
   return (
     <>
       <Rect u0={u0} u1={u1} v0={v0} v1={v0 + (v1 - v0) * 0.55} r={1} pen="outline" />
-      {[u0, ...between(u0, u1, 14), u1].map((u) => <Line key={u} u0={u} u1={u} v0={v0 + 3} v1={v1} />)}
+      <Strokes lines={[u0, ...between(u0, u1, 14), u1].map((u) => [u, v0 + 3, u, v1])} />
       <Line u0={u0} u1={u1} v0={v1} v1={v1} />
       <Line u0={u0} u1={u1} v0={v0 + (v1 - v0) * 0.78} v1={v0 + (v1 - v0) * 0.78} />
       <Rect u0={u0} u1={u1} v0={v0} v1={v0 + 3} pen="tint" />
@@ -99,7 +95,7 @@ export const PlatformTop = (_: Shape, flat: Flat) => (
   <>
     <Rect {...flat} r={2} pen="outline" />
     <Rect {...inset(flat, 4)} r={1} />
-    {between(flat.u0 + 4, flat.u1 - 4, 5).map((u) => <Line key={u} u0={u} u1={u} v0={flat.v0 + 4} v1={flat.v1 - 4} pen="fine" />)}
+    <Columns u0={flat.u0 + 4} u1={flat.u1 - 4} v0={flat.v0 + 4} v1={flat.v1 - 4} step={5} pen="fine" />
   </>
 );
 
@@ -111,7 +107,7 @@ export function OutriggerSide(_: Shape, { u0, u1, v0, v1 }: Flat) {
       <Rect u0={u0} u1={u1} v0={v0 + 8} v1={v1} pen="outline" />
       <Rect u0={middle - 4.5} u1={middle + 4.5} v0={v0 + 3} v1={v1 - 3} pen="tint" />
       <Rect u0={middle - 7} u1={middle + 7} v0={v0} v1={v0 + 3} r={1} pen="dark" />
-      {between(v0 + 10, v1 - 4, 6).map((v) => <Line key={v} u0={u0} u1={middle - 4.5} v0={v} v1={v + 4} pen="fine" />)}
+      <Strokes pen="fine" lines={between(v0 + 10, v1 - 4, 6).map((v) => [u0, v, middle - 4.5, v + 4])} />
     </>
   );
 }

@@ -1,5 +1,5 @@
 import type { Shape } from '#core/rig';
-import { at, between, Circle, inset, Line, Path, Poly, Rect } from '../kit';
+import { at, between, Circle, Columns, inset, Line, Path, Poly, Rect, Rows, Strokes } from '../kit';
 import type { Flat } from '../view';
 
 type Body = Extract<Shape, { kind: 'body' }>;
@@ -38,6 +38,17 @@ export function BodyTop(_: Body, flat: Flat) {
 
 const CHEVRON_IN = 9;
 
+/** Stripes of one panel, rising to the middle of the truck and cut off at the panel's ends. */
+function chevrons(u0: number, u1: number, bottom: number, top: number, left: boolean): [number, number, number, number][] {
+  const rise = u1 - u0;
+  return between(bottom - rise, top, CHEVRON_IN).map((v) => {
+    const from = Math.max(v, bottom);
+    const to = Math.min(v + rise, top);
+    const uAt = (height: number) => (left ? u0 + (height - v) : u1 - (height - v));
+    return [uAt(from), from, uAt(to), to];
+  });
+}
+
 /** The back: chevrons over the outer panels, lamps, rails. */
 export function BodyRear(_: Body, flat: Flat) {
   const panels = [[flat.u0 + 1, flat.u0 + 26], [flat.u1 - 26, flat.u1 - 1]] as const;
@@ -47,15 +58,7 @@ export function BodyRear(_: Body, flat: Flat) {
       {panels.map(([u0, u1], side) => (
         <g key={u0}>
           <Rect u0={u0} u1={u1} v0={flat.v0 + 4} v1={flat.v1 - 4} />
-          {between(flat.v0 - 26, flat.v1 - 4, CHEVRON_IN).map((v) => {
-            // Stripes rise to the middle of the truck, cut off at the panel.
-            const rise = u1 - u0;
-            const from = Math.max(v, flat.v0 + 4);
-            const to = Math.min(v + rise, flat.v1 - 4);
-            if (from >= to) return null;
-            const uAt = (height: number) => (side === 0 ? u0 + (height - v) : u1 - (height - v));
-            return <Line key={v} u0={uAt(from)} u1={uAt(to)} v0={from} v1={to} />;
-          })}
+          <Strokes lines={chevrons(u0, u1, flat.v0 + 4, flat.v1 - 4, side === 0)} />
           <Rect u0={u0 + 9} u1={u0 + 16} v0={flat.v0 + 8} v1={flat.v0 + 30} r={1} pen="tint" />
           <Circle u={u0 + 12.5} v={flat.v0 + 13} r={2.4} />
           <Circle u={u0 + 12.5} v={flat.v0 + 19} r={2.4} />
@@ -79,7 +82,7 @@ export function Door({ doors }: Compartment, flat: Flat) {
       <>
         <Rect u0={u0} u1={u1} v0={v0} v1={v1} pen="outline" />
         <Line u0={u0} u1={u1} v0={head} v1={head} />
-        {between(v0 + 3, head, SLAT_IN).map((v) => <Line key={v} u0={u0 + 1.5} u1={u1 - 1.5} v0={v} v1={v} pen="fine" />)}
+        <Rows u0={u0 + 1.5} u1={u1 - 1.5} v0={v0 + 3} v1={head} step={SLAT_IN} pen="fine" />
         <Line u0={u0 + 1.5} u1={u0 + 1.5} v0={v0} v1={head} />
         <Line u0={u1 - 1.5} u1={u1 - 1.5} v0={v0} v1={head} />
         <Rect u0={u0 + 3} u1={u1 - 3} v0={v0 + 1} v1={v0 + 3} pen="tint" />
@@ -128,7 +131,7 @@ export function PumpHouseSide({ box, panel, slots }: PumpHouse) {
         <>
           {[0.26, 0.44].map((s) => <Circle key={s} u={u(s)} v={panelTop - 6} r={3.6} pen="outline" />)}
           {[0.62, 0.74, 0.86].map((s) => [0, 7].map((d) => <Circle key={`${s}${d}`} u={u(s)} v={panelTop - 4 - d} r={2.2} pen="outline" />))}
-          {between(u(0.12), u(0.9), width * 0.09).map((x) => <Line key={x} u0={x} u1={x} v0={panelTop - 19} v1={panelTop - 14} />)}
+          <Columns u0={u(0.12)} u1={u(0.9)} v0={panelTop - 19} v1={panelTop - 14} step={width * 0.09} />
           <Line u0={u(0.12)} u1={u(0.9)} v0={panelTop - 21} v1={panelTop - 21} pen="fine" />
         </>
       )}
@@ -192,13 +195,12 @@ export function HoseEnd({ layers }: Hose, flat: Flat) {
 }
 
 export function HoseTop({ runs }: Hose, flat: Flat) {
-  const lines = runs === 'along' ? between(flat.v0, flat.v1, 5) : between(flat.u0, flat.u1, 4);
   return (
     <>
       <Rect {...flat} pen="outline" />
-      {lines.map((place) => runs === 'along'
-        ? <Line key={place} u0={flat.u0 + 2} u1={flat.u1 - 2} v0={place} v1={place} />
-        : <Line key={place} u0={place} u1={place} v0={flat.v0 + 2} v1={flat.v1 - 2} />)}
+      {runs === 'along'
+        ? <Rows u0={flat.u0 + 2} u1={flat.u1 - 2} v0={flat.v0} v1={flat.v1} step={5} />
+        : <Columns u0={flat.u0} u1={flat.u1} v0={flat.v0 + 2} v1={flat.v1 - 2} step={4} />}
     </>
   );
 }
@@ -209,7 +211,7 @@ export function BedSide(_: Shape, { u0, u1, v0, v1 }: Flat) {
   return (
     <>
       <Poly pen="outline" points={[[u0, v0], [u0, v1], [u0 + (u1 - u0) * 0.72, v1], [u1, v1 - drop], [u1, v0]]} />
-      {between(u0, u1, 30).map((u) => <Line key={u} u0={u} u1={u} v0={v0} v1={v1 - drop - 1} pen="fine" />)}
+      <Columns u0={u0} u1={u1} v0={v0} v1={v1 - drop - 1} step={30} pen="fine" />
       <Poly open points={[[u0 + 6, v1 + 3], [u0 + (u1 - u0) * 0.6, v1 + 3]]} />
     </>
   );
@@ -237,7 +239,7 @@ export function Tailboard(_: Shape, flat: Flat) {
   return (
     <>
       <Rect {...flat} pen="tint" />
-      {between(flat.u0, flat.u1, 4).map((u) => <Line key={u} u0={u} u1={u} v0={flat.v0} v1={flat.v1} pen="fine" />)}
+      <Columns u0={flat.u0} u1={flat.u1} v0={flat.v0} v1={flat.v1} step={4} pen="fine" />
     </>
   );
 }
@@ -255,7 +257,7 @@ export function FlatbedTop(_: Shape, flat: Flat) {
   return (
     <>
       <Rect {...flat} pen="outline" />
-      {between(flat.u0, flat.u1, 12).map((u) => <Line key={u} u0={u} u1={u} v0={flat.v0} v1={flat.v1} pen="fine" />)}
+      <Columns u0={flat.u0} u1={flat.u1} v0={flat.v0} v1={flat.v1} step={12} pen="fine" />
     </>
   );
 }
@@ -266,8 +268,8 @@ export function Bulkhead(_: Shape, flat: Flat) {
   return (
     <>
       <Rect {...flat} pen={wide ? 'edge' : 'tint'} />
-      {wide && between(flat.u0, flat.u1, 6).map((u) => <Line key={u} u0={u} u1={u} v0={flat.v0} v1={flat.v1} pen="fine" />)}
-      {wide && between(flat.v0, flat.v1, 6).map((v) => <Line key={v} u0={flat.u0} u1={flat.u1} v0={v} v1={v} pen="fine" />)}
+      {wide && <Columns u0={flat.u0} u1={flat.u1} v0={flat.v0} v1={flat.v1} step={6} pen="fine" />}
+      {wide && <Rows u0={flat.u0} u1={flat.u1} v0={flat.v0} v1={flat.v1} step={6} pen="fine" />}
     </>
   );
 }

@@ -1,5 +1,5 @@
 import type { Shape } from '#core/rig';
-import { at, between, Circle, inset, Line, Path, Poly, Rect } from '../kit';
+import { at, Circle, Columns, inset, Line, Path, Poly, Rect, Rows } from '../kit';
 import type { Flat } from '../view';
 
 type Cab = Extract<Shape, { kind: 'cab' }>;
@@ -56,7 +56,7 @@ function FlatFrontSide(cab: Cab) {
       <Door u0={x0 + 11} u1={-arch - 1} sill={z0 + 2} top={top} belt={belt} />
       <Rect u0={-arch + 4} u1={arch - 6} v0={belt} v1={top - 3} r={2.5} pen="glass" />
       <Door u0={arch} u1={x1 - 6} sill={z0 + 2} top={top} belt={belt} />
-      {raised && between(riseAt + 12, x1 - 4, 24).map((u) => <Line key={u} u0={u} u1={u} v0={roofIn + 2} v1={z1 - 3} pen="fine" />)}
+      {raised && <Columns u0={riseAt + 12} u1={x1 - 4} v0={roofIn + 2} v1={z1 - 3} step={24} pen="fine" />}
       {raised && <Line u0={riseAt} u1={x1} v0={roofIn} v1={roofIn} pen="fine" />}
       <Rect u0={x0 + 0.5} u1={x0 + 6} v0={z0 + 14} v1={z0 + 21} r={1} pen="tint" />
       <Rect u0={x0 + 11} u1={-arch - 3} v0={z0 - 4} v1={z0 - 1.5} pen="tint" />
@@ -110,7 +110,7 @@ export function CabTop({ box, style, windscreenIn }: Cab) {
       <>
         <Path pen="outline" d={`M ${at(x0 + 8, y0)} Q ${at(x0, y0)} ${at(x0, y0 + 14)} L ${at(x0, y1 - 14)} Q ${at(x0, y1)} ${at(x0 + 8, y1)} L ${at(x1, y1)} L ${at(x1, y0)} Z`} />
         <Path pen="glass" d={`M ${at(x0 + 1.5, y0 + 12)} L ${at(x0 + 8, y0 + 9)} L ${at(x0 + 8, y1 - 9)} L ${at(x0 + 1.5, y1 - 12)} Z`} />
-        {between(y0 + 6, y1 - 6, 16).map((v) => <Line key={v} u0={x0 + 30} u1={x1 - 6} v0={v} v1={v} pen="fine" />)}
+        <Rows u0={x0 + 30} u1={x1 - 6} v0={y0 + 6} v1={y1 - 6} step={16} pen="fine" />
       </>
     );
   }
@@ -138,7 +138,7 @@ export function CabFront({ style, hoodTopIn, roofIn, box }: Cab, flat: Flat) {
       <Line u0={-24} u1={-8} v0={belt + 2} v1={belt + 12} />
       <Line u0={8} u1={24} v0={belt + 2} v1={belt + 12} />
       <Rect u0={-24} u1={24} v0={v0 + 12} v1={belt - 8} r={2} />
-      {between(v0 + 12, belt - 8, 4).map((v) => <Line key={v} u0={-23} u1={23} v0={v} v1={v} pen="fine" />)}
+      <Rows u0={-23} u1={23} v0={v0 + 12} v1={belt - 8} step={4} pen="fine" />
       {[-1, 1].map((side) => (
         <g key={side}>
           <Rect u0={side * (u1 - 6)} u1={side * (u1 - 21)} v0={v0 + 13} v1={v0 + 22} r={2} pen="tint" />

@@ -1,5 +1,5 @@
 import type { Shape } from '#core/rig';
-import { at, between, Circle, inset, Line, Path, Poly, Rect } from '../kit';
+import { at, between, Circle, Columns, inset, Line, Path, Poly, Rect, Rows, Strokes } from '../kit';
 import type { Flat } from '../view';
 
 type Ladder = Extract<Shape, { kind: 'ladder' }>;
@@ -14,7 +14,7 @@ function LadderFace({ u0, u1, v0, v1 }: Flat) {
       <Rect u0={u0} u1={u1} v0={v0} v1={v1} pen="outline" />
       <Rect u0={u0} u1={u1} v0={v0} v1={v0 + rail} pen="tint" />
       <Rect u0={u0} u1={u1} v0={v1 - rail} v1={v1} pen="tint" />
-      {between(u0, u1, RUNG_IN).map((u) => <Rect key={u} u0={u - 0.6} u1={u + 0.6} v0={v0 + rail} v1={v1 - rail} />)}
+      <Strokes lines={between(u0, u1, RUNG_IN).flatMap((u) => [[u - 0.6, v0 + rail, u - 0.6, v1 - rail], [u + 0.6, v0 + rail, u + 0.6, v1 - rail]])} />
     </>
   );
 }
@@ -62,7 +62,7 @@ export function LightBar(_: Shape, flat: Flat) {
   return (
     <>
       <Rect u0={u0} u1={u1} v0={v0} v1={v1} r={1.8} pen="outline" />
-      {(u1 - u0 > 20 ? between(u0, u1, 9) : [(u0 + u1) / 2]).map((u) => <Line key={u} u0={u} u1={u} v0={v0} v1={v1} />)}
+      <Strokes lines={(u1 - u0 > 20 ? between(u0, u1, 9) : [(u0 + u1) / 2]).map((u) => [u, v0, u, v1])} />
     </>
   );
 }
@@ -71,7 +71,7 @@ export function LightBarTop(_: Shape, flat: Flat) {
   return (
     <>
       <Rect {...flat} r={2} pen="outline" />
-      {between(flat.v0, flat.v1, 9).map((v) => <Line key={v} u0={flat.u0} u1={flat.u1} v0={v} v1={v} />)}
+      <Rows u0={flat.u0} u1={flat.u1} v0={flat.v0} v1={flat.v1} step={9} />
     </>
   );
 }
@@ -107,13 +107,12 @@ export function ReelSide(_: Shape, { u0, u1, v0, v1 }: Flat) {
 export function ReelAcross(_: Shape, flat: Flat) {
   const { u0, u1, v0, v1 } = flat;
   const along = u1 - u0 > v1 - v0;
-  const turns = along ? between(u0 + 3, u1 - 3, 3) : between(v0 + 3, v1 - 3, 3);
   return (
     <>
       <Rect u0={u0} u1={u1} v0={v0} v1={v1} r={1.5} pen="outline" />
-      {turns.map((place) => along
-        ? <Line key={place} u0={place} u1={place} v0={v0 + 2} v1={v1 - 2} pen="fine" />
-        : <Line key={place} u0={u0 + 2} u1={u1 - 2} v0={place} v1={place} pen="fine" />)}
+      {along
+        ? <Columns u0={u0 + 3} u1={u1 - 3} v0={v0 + 2} v1={v1 - 2} step={3} pen="fine" />
+        : <Rows u0={u0 + 2} u1={u1 - 2} v0={v0 + 3} v1={v1 - 3} step={3} pen="fine" />}
     </>
   );
 }
@@ -126,7 +125,7 @@ export function SkidPumpSide(_: Shape, { u0, u1, v0, v1 }: Flat) {
     <>
       <Rect u0={u0} u1={u1} v0={v0} v1={v0 + 3} pen="tint" />
       <Rect u0={u0 + w * 0.04} u1={u0 + w * 0.52} v0={v0 + 3} v1={v0 + h * 0.78} r={1.5} pen="outline" />
-      {between(v0 + h * 0.24, v0 + h * 0.74, 3).map((v) => <Line key={v} u0={u0 + w * 0.08} u1={u0 + w * 0.48} v0={v} v1={v} pen="fine" />)}
+      <Rows u0={u0 + w * 0.08} u1={u0 + w * 0.48} v0={v0 + h * 0.24} v1={v0 + h * 0.74} step={3} pen="fine" />
       <Circle u={u0 + w * 0.74} v={v0 + h * 0.36} r={Math.min(w, h) * 0.22} pen="outline" />
       <Circle u={u0 + w * 0.74} v={v0 + h * 0.36} r={Math.min(w, h) * 0.1} />
       <Rect u0={u0 + w * 0.56} u1={u1 - 1} v0={v0 + h * 0.64} v1={v1} r={1} pen="tint" />
@@ -181,7 +180,7 @@ export function Winch(_: Shape, flat: Flat) {
   return (
     <>
       <Rect u0={u0} u1={u1} v0={v0} v1={v1} r={1.5} pen="tint" />
-      {between(u0 + 2, u1 - 2, 3).map((u) => <Line key={u} u0={u} u1={u} v0={v0 + 2} v1={v1 - 2} pen="fine" />)}
+      <Columns u0={u0 + 2} u1={u1 - 2} v0={v0 + 2} v1={v1 - 2} step={3} pen="fine" />
     </>
   );
 }
@@ -235,7 +234,7 @@ export function Vented(_: Shape, flat: Flat) {
   return (
     <>
       <Rect {...flat} r={1.5} pen="outline" />
-      {between(flat.u0 + 2, flat.u1 - 2, 4).map((u) => <Line key={u} u0={u} u1={u} v0={flat.v0 + 2} v1={flat.v1 - 2} pen="fine" />)}
+      <Columns u0={flat.u0 + 2} u1={flat.u1 - 2} v0={flat.v0 + 2} v1={flat.v1 - 2} step={4} pen="fine" />
     </>
   );
 }
@@ -249,7 +248,7 @@ function TankBoxFace({ u0, u1, v0, v1 }: Flat) {
   return (
     <>
       <Rect u0={u0} u1={u1} v0={v0} v1={v1} r={2} pen="outline" />
-      {between(u0, u1, 10).map((u) => <Line key={u} u0={u} u1={u} v0={v0 + 2} v1={v1 - 2} pen="fine" />)}
+      <Columns u0={u0} u1={u1} v0={v0 + 2} v1={v1 - 2} step={10} pen="fine" />
     </>
   );
 }

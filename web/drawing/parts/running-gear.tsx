@@ -1,5 +1,5 @@
 import type { Shape } from '#core/rig';
-import { between, Circle, Line, Rect } from '../kit';
+import { between, Circle, Columns, Dots, Rect } from '../kit';
 import type { Flat } from '../view';
 
 type Wheel = Extract<Shape, { kind: 'wheel' }>;
@@ -16,10 +16,7 @@ export function WheelSide({ box, dual }: Wheel) {
       <Circle u={u} v={v} r={r * 0.62} pen="outline" />
       <Circle u={u} v={v} r={r * 0.53} pen={dual ? 'tint' : 'edge'} />
       <Circle u={u} v={v} r={r * 0.2} pen="tint" />
-      {Array.from({ length: BOLTS }, (_, i) => {
-        const a = (i / BOLTS) * 2 * Math.PI;
-        return <Circle key={i} u={u + Math.cos(a) * r * 0.36} v={v + Math.sin(a) * r * 0.36} r={r * 0.04} pen="dark" />;
-      })}
+      <Dots pen="dark" r={r * 0.04} at={Array.from({ length: BOLTS }, (_, i) => [u + Math.cos((i / BOLTS) * 2 * Math.PI) * r * 0.36, v + Math.sin((i / BOLTS) * 2 * Math.PI) * r * 0.36])} />
     </>
   );
 }
@@ -47,7 +44,7 @@ export function FrameSide(_: Shape, flat: Flat) {
   return (
     <>
       <Rect {...flat} pen="tint" />
-      {between(flat.u0, flat.u1, 24).map((u) => <Circle key={u} u={u} v={(flat.v0 + flat.v1) / 2} r={0.8} pen="fine" />)}
+      <Dots pen="fine" r={0.8} at={between(flat.u0, flat.u1, 24).map((u) => [u, (flat.v0 + flat.v1) / 2])} />
     </>
   );
 }
@@ -57,7 +54,7 @@ export function FrameTop(_: Shape, { u0, u1, v0, v1 }: Flat) {
     <>
       <Rect u0={u0} u1={u1} v0={v0} v1={v0 + 3} pen="tint" />
       <Rect u0={u0} u1={u1} v0={v1 - 3} v1={v1} pen="tint" />
-      {between(u0, u1, 60).map((u) => <Line key={u} u0={u} u1={u} v0={v0 + 3} v1={v1 - 3} />)}
+      <Columns u0={u0} u1={u1} v0={v0 + 3} v1={v1 - 3} step={60} />
     </>
   );
 }
