@@ -83,7 +83,7 @@ test('every view, and the findings, by keyboard', async ({ page }) => {
   const drawing = (view: string) => page.getByRole('img', { name: new RegExp(`^${name}, .*${view}`) });
   await expect(drawing('driver’s side')).toBeVisible();
   await page.locator('body').click({ position: { x: 700, y: 200 } });
-  for (const view of ['officer’s side', 'top', 'front', 'rear', 'top, front, driver’s side, rear, officer’s side']) {
+  for (const view of ['front, rear, officer’s side', 'top', 'front', 'rear', 'top, front, driver’s side, rear, officer’s side']) {
     await page.keyboard.press('v');
     await expect(drawing(view)).toBeVisible();
   }

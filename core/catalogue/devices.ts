@@ -34,12 +34,13 @@ export const DEVICES: AerialDevice[] = [
   {
     id: 'platform-100-mid', name: '100 ft platform, mid mount', mount: 'mid', heightFt: 100, needsTandem: true, priceCents: usd(820_000),
     sections: [
-      { weightLb: 5_600, lengthIn: 330, widthIn: 40, heightIn: 30 },
-      { weightLb: 4_400, lengthIn: 328, widthIn: 34, heightIn: 24 },
-      { weightLb: 3_300, lengthIn: 326, widthIn: 29, heightIn: 19 },
-      { weightLb: 2_200, lengthIn: 324, widthIn: 24, heightIn: 14 },
+      { weightLb: 4_400, lengthIn: 256, widthIn: 42, heightIn: 32 },
+      { weightLb: 3_500, lengthIn: 254, widthIn: 37, heightIn: 27 },
+      { weightLb: 2_700, lengthIn: 252, widthIn: 32, heightIn: 22 },
+      { weightLb: 1_900, lengthIn: 250, widthIn: 28, heightIn: 18 },
+      { weightLb: 1_200, lengthIn: 248, widthIn: 24, heightIn: 14 },
     ],
-    turntable: { weightLb: 8_300, diameterIn: 80, heightIn: 36 }, platform: { weightLb: 2_300, lengthIn: 40, widthIn: 88, heightIn: 44 },
+    turntable: { weightLb: 10_400, diameterIn: 80, heightIn: 36 }, platform: { weightLb: 1_900, lengthIn: 40, widthIn: 88, heightIn: 44 },
     torqueBox: { weightLb: 7_600, lengthIn: 210 },
     outriggers: [twoPairs(3_600, 192, 0)],
   },

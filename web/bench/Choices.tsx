@@ -74,7 +74,7 @@ function Amount({ choice, now, bench }: Props<AmountChoice>) {
           onChange={(to) => take(to, id)} onChangeEnd={bench.settle}
         />
         <NumberInput
-          id={`amount-${id}`} size="xs" min={min} max={max} step={step} value={typed} suffix={` ${unit}`} clampBehavior="none" allowNegative={false} decimalScale={1}
+          id={`amount-${id}`} size="xs" min={min} max={max} step={step} value={typed} suffix={` ${unit}`} clampBehavior="none" thousandSeparator="," allowNegative={false} decimalScale={1}
           onChange={(to) => {
             setTyped(to);
             if (fits(to)) take(to, `${id}-typed`);

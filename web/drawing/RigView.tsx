@@ -1,5 +1,6 @@
 import { memo } from 'react';
-import type { Component, Rig, Shape } from '#core/rig';
+import type { Box, Rig, Shape } from '#core/rig';
+import { Rect } from './kit';
 import { drawShape } from './parts';
 import { fromItsFront, frontOf } from './local';
 import { inOrder, VIEWS } from './view';
@@ -29,11 +30,15 @@ export const RigView = memo(function RigView({ rig, view }: { rig: Rig; view: Vi
   return <Shapes placed={inOrder(rig.components, VIEWS[view])} view={view} />;
 });
 
-/** What a rig had elsewhere or otherwise than another: the ghost of a change. */
+/** Inches by which a shape must have changed to leave a ghost. */
+const NOTICED_IN = 0.4;
+
+const elsewhere = (was: Shape, now: Shape | undefined): boolean =>
+  !now || was.kind !== now.kind || (Object.keys(was.box) as (keyof Box)[]).some((key) => Math.abs(was.box[key] - now.box[key]) > NOTICED_IN);
+
+/** The outlines of what a rig had elsewhere, or not at all, than another: the ghost of a change. */
 export const GhostView = memo(function GhostView({ was, now, view }: { was: Rig; now: Rig; view: ViewId }) {
   const kept = new Map(now.components.map((component) => [component.id, component.shapes]));
-  const changed = was.components
-    .map((component): Component => ({ ...component, shapes: component.shapes.filter((shape, i) => !kept.get(component.id)?.[i] || !alike(shape, kept.get(component.id)![i]!)) }))
-    .filter((component) => component.shapes.length > 0);
-  return <Shapes placed={inOrder(changed, VIEWS[view])} view={view} />;
+  const changed = was.components.map((component) => ({ ...component, shapes: component.shapes.filter((shape, i) => elsewhere(shape, kept.get(component.id)?.[i])) }));
+  return inOrder(changed, VIEWS[view]).map(({ key, shape }) => <Rect key={key} {...VIEWS[view].flat(shape.box)} pen="hidden" />);
 });

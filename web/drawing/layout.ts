@@ -8,7 +8,7 @@ export type Arrangement = ViewId | 'all';
 export const MARGIN_PX = { left: 34, right: 50, above: 30, below: 62, betweenColumns: 60 };
 
 /** Room under a row: a plan has its dimensions above, the others have theirs below. */
-const underPx = (row: ViewId[]) => (row.includes('driver') ? 66 : 34);
+const underPx = (row: ViewId[]) => (row.includes('top') && row.length === 1 ? 34 : 66);
 
 export interface Placed {
   view: ViewId;
@@ -36,10 +36,11 @@ function extentOf(view: ViewId, e: Envelope): Extent {
   }
 }
 
-/** Rows of views for an arrangement; a side stands under the plan, as on a drawing sheet, where there is room. */
+/** Rows of views for an arrangement; a side stands under the plan or the ends, as on a drawing sheet, where there is room. */
 function rowsOf(arrangement: Arrangement, tall: boolean): ViewId[][] {
   switch (arrangement) {
     case 'driver': return tall ? [['top'], ['driver']] : [['driver']];
+    case 'officer': return tall ? [['front', 'rear'], ['officer']] : [['officer']];
     case 'all': return [['top', 'front'], ['driver', 'rear'], ['officer']];
     default: return [[arrangement]];
   }
@@ -61,7 +62,7 @@ export function layOut(envelope: Envelope, arrangement: Arrangement, widthPx: nu
   };
   const alone = fit(rowsOf(arrangement, false));
   const together = fit(rowsOf(arrangement, true));
-  // The plan joins where it costs the side little of its size.
+  // The others join where that costs the side little of its size.
   const { rows, extents, scale } = together.scale >= alone.scale * 0.82 ? together : alone;
 
   const px = 1 / scale;
