@@ -1,8 +1,7 @@
 import { bedsFor } from '../spec/index.js';
 import type { Bed, BuildSpec } from '../spec/index.js';
-import type { Stations } from './layout.js';
 import type { ChosenParts } from './parts.js';
-import type { BedPlace } from './types.js';
+import type { BedPlace, Stations } from './types.js';
 
 const WALL_IN = 2;
 const CROSSLAY_WIDE_IN = 8;

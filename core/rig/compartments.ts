@@ -1,8 +1,7 @@
 import { IN3_PER_FT3 } from '../units/index.js';
 import type { BuildSpec, TankBox } from '../spec/index.js';
-import type { Stations } from './layout.js';
 import type { ChosenParts } from './parts.js';
-import type { Compartment } from './types.js';
+import type { Compartment, Stations } from './types.js';
 
 /** A compartment shorter or shallower than this is not built, in. */
 const LEAST_LENGTH_IN = 14;

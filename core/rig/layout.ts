@@ -52,6 +52,3 @@ export function layoutOf(spec: BuildSpec, parts: ChosenParts): Layout {
   };
   return { ...base, compartments: compartmentsOf(spec, parts, base), beds: bedPlaces(spec, parts, base) };
 }
-
-/** The layout before its compartments and beds. */
-export type Stations = Omit<Layout, 'compartments' | 'beds'>;

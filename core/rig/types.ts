@@ -93,6 +93,9 @@ export interface Layout {
   beds: BedPlace[];
 }
 
+/** The layout before its compartments and beds. */
+export type Stations = Omit<Layout, 'compartments' | 'beds'>;
+
 /** The truck as components with their places; every drawing, analysis and table reads this. */
 export interface Rig {
   type: BuildType;
