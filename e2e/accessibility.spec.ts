@@ -3,12 +3,14 @@ import { expect, test } from '@playwright/test';
 import type { Page } from '@playwright/test';
 import { openStep, reading } from './hands.js';
 
-async function scan(page: Page, what: string): Promise<void> {
+async function scan(page: Page, what: string, part?: string): Promise<void> {
   // Things that fade in or out are scanned when they stand still.
   await page.evaluate(() => {
     for (const animation of document.getAnimations()) if (Number.isFinite(animation.effect?.getComputedTiming().endTime)) animation.finish();
   });
-  const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']).analyze();
+  const axe = new AxeBuilder({ page });
+  if (part) axe.include(part);
+  const { violations } = await axe.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']).analyze();
   expect(violations.map((v) => `${what}: ${v.id} ${v.nodes.map((node) => node.target.join(' ')).join(' | ')}`)).toEqual([]);
 }
 
@@ -34,7 +36,8 @@ for (const scheme of ['light', 'dark'] as const) {
       await page.getByRole('link', { name: 'Mill ladder', exact: true }).click();
       for (const name of ['Chassis', 'Cab and crew', 'Front bumper', 'Aerial device', 'Pump', 'Tank', 'Foam', 'Hose loads', 'Ladders', 'Body and compartments', 'Equipment', 'Lights and fittings']) {
         await openStep(page, name);
-        await scan(page, name);
+        // The rest of the bench stays as it is from step to step.
+        await scan(page, name, name === 'Chassis' ? undefined : 'aside');
       }
       await reading(page, 'Front axle').click();
       await expect(page.getByRole('heading', { name: /What would/ })).toBeVisible();

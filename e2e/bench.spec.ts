@@ -68,13 +68,17 @@ test('equipment is added with its weight in sight, moved, counted and taken off'
   await page.getByRole('option', { name: /^Cribbing set/ }).click();
   await page.getByLabel('Into').selectOption('R3');
   await page.getByRole('button', { name: 'Add', exact: true }).click();
-  const row = page.getByRole('row', { name: /Cribbing set/ });
-  await expect(row).toContainText('140');
-  await row.getByLabel('Count of Cribbing set').fill('3');
-  await expect(row).toContainText('420');
-  await row.getByLabel('Place of Cribbing set').selectOption('L1');
+  const line = page.getByRole('button', { name: /^Cribbing set/ });
+  await expect(line).toContainText('140 lb');
+  await line.click();
+  await amount(page, 'How many', 3);
+  await expect(line).toContainText('420 lb');
+  const place = page.getByRole('radio', { name: /^Compartment L1/ });
+  await expect(page.locator('label', { has: place })).toContainText(/front axle \+\d+ lb, rear axle −\d+ lb/);
+  await place.check();
+  await expect(line).toContainText('L1');
   await expect(step(page, 'Equipment')).toContainText('3 pieces, 420 lb');
-  await row.getByRole('button', { name: 'Take off Cribbing set' }).click();
+  await page.getByRole('button', { name: 'Take off cribbing set' }).click();
   await expect(step(page, 'Equipment')).toContainText('Nothing listed yet');
 });
 

@@ -27,12 +27,12 @@ const checkPort = (port) =>
     probe.listen(port, host, () => probe.close(resolve));
   });
 
-const alive = (pid) => {
+/** Whether that process is a Baros: after a crash its number may be another program's. */
+const isBaros = (pid) => {
   try {
-    process.kill(pid, 0);
-    return true;
-  } catch (error) {
-    return error.code === 'EPERM';
+    return readFileSync(`/proc/${pid}/cmdline`, 'utf8').includes('start.mjs');
+  } catch {
+    return false;
   }
 };
 
@@ -42,7 +42,7 @@ function lockData() {
   mkdirSync(dataFolder, { recursive: true });
   if (existsSync(lock)) {
     const pid = Number(readFileSync(lock, 'utf8'));
-    if (pid && pid !== process.pid && alive(pid)) throw new Plain(`Baros is running already on ${dataFolder} (process ${pid}); stop it first, or set BAROS_DATA to another folder.`);
+    if (pid && pid !== process.pid && isBaros(pid)) throw new Plain(`Baros is running already on ${dataFolder} (process ${pid}); stop it first, or set BAROS_DATA to another folder.`);
   }
   writeFileSync(lock, String(process.pid));
   return () => rmSync(lock, { force: true });

@@ -142,7 +142,6 @@ export interface Hose {
   flatWidthIn: number;
   packedIn: number;
   sectionFt: number;
-  couplingIn: number;
   priceCentsPerFt: number;
 }
 
@@ -205,7 +204,7 @@ export interface Equipment extends Part {
 export interface Fitting extends Part {
   types: BuildType[];
   shape: 'lightBar' | 'mast' | 'deckMonitor' | 'generator' | 'inverter' | 'spareWheel' | 'airConditioner';
-  place: 'cabRoof' | 'pumpHouseTop' | 'bodyFront' | 'bedFront' | 'frameRear';
+  place: 'cabRoof' | 'pumpHouseTop' | 'bodyFront' | 'bedFront';
   lengthIn: number;
   widthIn: number;
   heightIn: number;

@@ -7,13 +7,13 @@ import { boxAt } from './shapes.js';
 import type { PlainKind } from './shapes.js';
 import type { Component, Layout } from './types.js';
 
-const KINDS: Record<Fitting['shape'], PlainKind> = {
-  lightBar: 'lightBar', mast: 'mast', deckMonitor: 'monitor', generator: 'generator', inverter: 'inverter', spareWheel: 'spareWheel', airConditioner: 'airConditioner',
+/** What each looks like; an inverter is out of sight. */
+const KINDS: Partial<Record<Fitting['shape'], PlainKind>> = {
+  lightBar: 'lightBar', mast: 'mast', deckMonitor: 'monitor', generator: 'generator', spareWheel: 'spareWheel', airConditioner: 'airConditioner',
 };
 
 /** Lights, monitor, mast, power: each fixed in its place. */
-export function fittingComponents(spec: BuildSpec, { chassis }: ChosenParts, layout: Layout): Component[] {
-  const { cab } = chassis;
+export function fittingComponents(spec: BuildSpec, { chassis: { cab } }: ChosenParts, layout: Layout): Component[] {
   const roofFront = cab.style === 'hooded' ? cab.windscreenIn + 22 : cab.frontIn + 20;
   const houseTop = layout.pumpHouse ?? { x0: layout.bodyFront, x1: layout.bodyFront + 30, z1: layout.bodyTop };
   const bedTop = Math.max(layout.bodyTop, ...layout.beds.filter((b) => b.kind === 'main' && !layout.turntable).map((b) => b.floorIn + b.depthIn));
@@ -25,7 +25,6 @@ export function fittingComponents(spec: BuildSpec, { chassis }: ChosenParts, lay
       pumpHouseTop: part.shape === 'deckMonitor' ? (houseTop.x0 + houseTop.x1) / 2 : houseTop.x1 - part.lengthIn / 2,
       bodyFront: layout.bodyFront + part.lengthIn / 2 + 4,
       bedFront: layout.bodyFront + 3 + part.lengthIn / 2,
-      frameRear: layout.bodyEnd - 20,
     }[part.place];
     const bottom = {
       // The light bar stands on the front of the roof, which a raised roof leaves as it is.
@@ -33,13 +32,13 @@ export function fittingComponents(spec: BuildSpec, { chassis }: ChosenParts, lay
       pumpHouseTop: houseTop.z1,
       bodyFront: part.shape === 'inverter' ? 50 : spec.type === 'brush' ? layout.cabTop - 14 : bedTop,
       bedFront: layout.cabTop - part.heightIn,
-      frameRear: chassis.frame.topIn,
     }[part.place];
+    const kind = KINDS[part.shape];
     const yIn = part.shape === 'generator' ? -26 : 0;
     const zIn = bottom + part.heightIn / 2;
     return component({
       id: `fitting-${id}`, name: part.name, group: 'Fittings', step: 'fittings', weightLb: part.weightLb, priceCents: part.priceCents, xIn: x, yIn, zIn,
-      shapes: part.shape === 'inverter' ? [] : [{ kind: KINDS[part.shape], box: boxAt(x, yIn, zIn, part.lengthIn, part.widthIn, part.heightIn) }],
+      shapes: kind ? [{ kind, box: boxAt(x, yIn, zIn, part.lengthIn, part.widthIn, part.heightIn) }] : [],
     });
   });
 }

@@ -12,7 +12,7 @@ export interface Box {
 }
 
 export type PlainKind =
-  | 'frame' | 'axle' | 'bumper' | 'guard' | 'well' | 'receiver' | 'winch' | 'monitor' | 'lightBar' | 'mast' | 'generator' | 'inverter'
+  | 'frame' | 'axle' | 'bumper' | 'guard' | 'well' | 'receiver' | 'winch' | 'monitor' | 'lightBar' | 'mast' | 'generator'
   | 'spareWheel' | 'airConditioner' | 'bed' | 'rack' | 'flatbed' | 'skidPump' | 'reel' | 'turntable' | 'platform' | 'outrigger'
   | 'torqueBox' | 'fuelTank' | 'suction' | 'stowed' | 'seat' | 'tailboard' | 'bulkhead';
 

@@ -3,7 +3,7 @@ import { DEMONSTRATION } from '../demonstration/index.js';
 import { evaluate, measure, measureOf, stepsFor } from '../review/index.js';
 import { parseBuild, starterBuild, withBumper, withChassis, withDevice, withEquipment, withPump } from '../spec/index.js';
 import type { BuildSpec } from '../spec/index.js';
-import { choicesFor } from './choices.js';
+import { choicesFor, equipmentChoices } from './choices.js';
 import type { Choice } from './choices.js';
 
 const builds: BuildSpec[] = [...DEMONSTRATION.flatMap((d) => d.builds), ...(['pumper', 'aerial', 'brush'] as const).map((type) => starterBuild(type, `Plain ${type}`, 'Department'))];
@@ -27,6 +27,16 @@ describe.each(builds.map((build) => [build.name, build] as const))('%s', (_, bui
 
   it('says beforehand exactly what the truck weighs afterwards', () => {
     for (const choice of choicesOf(build)) for (const spec of specsOf(choice)) expect(measure(spec)).toEqual(measureOf(evaluate(spec)));
+  });
+});
+
+describe('a line of equipment', () => {
+  const [pumper] = builds as [BuildSpec];
+  it('is counted and moved to any place that the truck has, and weighs there what it says', () => {
+    const [count, place] = equipmentChoices(pumper, 0, ['L1', 'R3', 'cab']) as [Choice & { kind: 'amount' }, Choice & { kind: 'pick' }];
+    expect(count.set(4).equipment[0]).toEqual({ ...pumper.equipment[0], count: 4 });
+    expect(place.options.map((option) => option.spec.equipment[0]!.compartmentId)).toEqual(['L1', 'R3', 'cab']);
+    expect(measure(place.options[2]!.spec).frontLb).toBeGreaterThan(measure(place.options[1]!.spec).frontLb);
   });
 });
 

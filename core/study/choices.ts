@@ -1,7 +1,7 @@
 import { findPart, partOf, partsFor } from '../catalogue/index.js';
 import type { StepId } from '../rig/index.js';
 import {
-  bedsFor, withBody, withBumper, withBumperItem, withChassis, withChassisSetting, withDevice, withFitting, withFoam, withHose, withLadder, withLadderMount,
+  bedsFor, withBody, withBumper, withBumperItem, withChassis, withChassisSetting, withDevice, withEquipmentLine, withFitting, withFoam, withHose, withLadder, withLadderMount,
   withOutriggers, withPump, withTank,
 } from '../spec/index.js';
 import type { Bed, BuildSpec } from '../spec/index.js';
@@ -38,7 +38,7 @@ export interface AmountChoice {
   kind: 'amount';
   id: string;
   title: string;
-  unit: 'in' | 'gal' | 'ft' | 'seats';
+  unit: 'in' | 'gal' | 'ft' | 'seats' | 'pieces';
   min: number;
   max: number;
   step: number;
@@ -117,7 +117,9 @@ function deviceChoices(spec: BuildSpec): Choice[] {
   return [
     {
       kind: 'pick', id: 'device', title: 'Device',
-      options: partsFor('device', spec.type).map((part) => ({ id: part.id, label: part.name, chosen: part.id === spec.device?.partId, spec: withDevice(spec, part.id) })),
+      options: partsFor('device', spec.type).map((part) => ({
+        id: part.id, label: part.name, words: `${part.heightFt} ft in ${part.sections.length} sections${part.needsTandem ? ', on a tandem' : ''}`, chosen: part.id === spec.device?.partId, spec: withDevice(spec, part.id),
+      })),
     },
     {
       kind: 'pick', id: 'outriggers', title: 'Outriggers',
@@ -159,7 +161,7 @@ function foamChoices(spec: BuildSpec): Choice[] {
     options: [
       { id: NONE, label: 'No foam', chosen: !foam, spec: withFoam(spec, undefined) },
       ...partsFor('foam', spec.type).map((part) => ({
-        id: part.id, label: part.name, chosen: part.id === foam?.partId, spec: withFoam(spec, { partId: part.id, gallons: foam?.gallons ?? FIRST_FOAM_GAL }),
+        id: part.id, label: part.name, words: `Up to ${part.maxConcentrateGpm} gpm of concentrate`, chosen: part.id === foam?.partId, spec: withFoam(spec, { partId: part.id, gallons: foam?.gallons ?? FIRST_FOAM_GAL }),
       })),
     ],
   };
@@ -240,5 +242,19 @@ const CHOICES: Record<Exclude<StepId, 'equipment'>, (spec: BuildSpec) => Choice[
   hose: hoseChoices, ladders: ladderChoices, body: bodyChoices, fittings: fittingChoices,
 };
 
-/** What can be chosen in a step. Equipment is a list of its own: `withEquipment` and `withEquipmentLine`. */
+/** What can be chosen for one line of equipment: how many, and in which of the places that the truck has. */
+export function equipmentChoices(spec: BuildSpec, index: number, places: string[]): Choice[] {
+  const line = spec.equipment[index]!;
+  return [
+    { kind: 'amount', id: `count-${index}`, title: 'How many', unit: 'pieces', min: 1, max: 200, step: 1, value: line.count, set: (count) => withEquipmentLine(spec, index, { count }) },
+    {
+      kind: 'pick', id: `place-${index}`, title: 'Rides in',
+      options: places.map((id) => ({
+        id, label: id === 'cab' ? 'The cab' : `Compartment ${id}`, chosen: id === line.compartmentId, spec: withEquipmentLine(spec, index, { compartmentId: id }),
+      })),
+    },
+  ];
+}
+
+/** What can be chosen in a step. Equipment is a list of its own: `withEquipment` adds to it, `equipmentChoices` are for a line. */
 export const choicesFor = (spec: BuildSpec, step: Exclude<StepId, 'equipment'>): Choice[] => CHOICES[step](spec);

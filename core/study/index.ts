@@ -1,3 +1,3 @@
-export { choicesFor } from './choices.js';
+export { choicesFor, equipmentChoices } from './choices.js';
 export type { AmountChoice, Choice, Option, PickChoice, ToggleChoice } from './choices.js';
 export { CALCULATIONS } from './calculations.js';

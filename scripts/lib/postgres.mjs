@@ -66,6 +66,13 @@ function initialise(cluster, secretFile) {
   writeFileSync(secretFile, secret, { mode: 0o600 });
 }
 
+/** A cluster is started by the user that made it. */
+function checkOwner(cluster) {
+  const owner = statSync(cluster).uid;
+  const runsAs = asRoot ? Number(quiet('id', ['-u', 'postgres']).stdout) : process.getuid();
+  if (owner !== runsAs) throw new Plain(`the database in ${cluster} belongs to another user (uid ${owner}, needed ${runsAs}); start Baros as before, or set BAROS_DATA to another folder.`);
+}
+
 /** Port of a cluster that runs already, from the fourth line of its pid file. */
 const runningPort = (cluster) => Number(readFileSync(join(cluster, 'postmaster.pid'), 'utf8').split('\n')[3]);
 
@@ -79,14 +86,12 @@ export async function startPostgres(folder) {
   const secretFile = join(folder, 'pg-secret');
   mkdirSync(folder, { recursive: true });
 
+  if (existsSync(cluster)) checkOwner(cluster);
   const empty = !existsSync(cluster) || readdirSync(cluster).length === 0;
   if (empty) initialise(cluster, secretFile);
   if (!existsSync(join(cluster, 'PG_VERSION')) || !existsSync(secretFile)) {
     throw new Plain(`the database in ${cluster} is damaged (files are missing); restore the folder ${folder} from a copy, or move it away to start anew.`);
   }
-  const owner = statSync(cluster).uid;
-  const runsAs = asRoot ? Number(quiet('id', ['-u', 'postgres']).stdout) : process.getuid();
-  if (owner !== runsAs) throw new Plain(`the database in ${cluster} belongs to another user (uid ${owner}, needed ${runsAs}); start Baros as before, or set BAROS_DATA to another folder.`);
 
   let port;
   if (pg('pg_ctl', ['status', '-D', cluster]).ok) port = runningPort(cluster);

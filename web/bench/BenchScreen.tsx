@@ -33,7 +33,7 @@ export function BenchScreen() {
 function Workbench({ build, onTakeNewer }: { build: BuildView; onTakeNewer: () => void }) {
   const bench = useHistory(build.spec);
   const { spec, before: beforeSpec, step: changes } = bench;
-  const saving = useSaving(build, spec, bench.words);
+  const saving = useSaving(build, spec, bench.did);
   const [step, setStep] = useState<StepId>('chassis');
   const [open, setOpen] = useState<CheckId | null>(null);
   const [arrangement, setArrangement] = useState<Arrangement>('driver');

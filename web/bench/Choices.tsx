@@ -4,7 +4,7 @@ import { changeOf, measure } from '#core/review';
 import type { Measure } from '#core/review';
 import type { BuildSpec } from '#core/spec';
 import { choicesFor } from '#core/study';
-import type { AmountChoice, PickChoice, ToggleChoice } from '#core/study';
+import type { AmountChoice, Choice, PickChoice, ToggleChoice } from '#core/study';
 import type { StepId } from '#core/rig';
 import classes from './bench.module.css';
 import { DeltaHeads, Deltas, shortChange } from './Deltas';
@@ -89,18 +89,21 @@ function Amount({ choice, now, bench }: Props<AmountChoice>) {
   );
 }
 
-/** What can be chosen in the present step, each option with what it changes before it is taken. */
+/** One choice, each option with what it changes before it is taken. */
+export function ChoiceView({ choice, now, bench }: Props<Choice>) {
+  if (choice.kind === 'amount') return <Amount choice={choice} now={now} bench={bench} />;
+  if (choice.options.length === 0) return null;
+  if (choice.kind === 'pick' && choice.compact) return <Picked choice={choice} now={now} bench={bench} />;
+  return <Options choice={choice} now={now} bench={bench} />;
+}
+
+/** What can be chosen in the present step. */
 export function Choices({ spec, step, now, bench }: { spec: BuildSpec; step: Exclude<StepId, 'equipment'>; now: Measure; bench: Bench }) {
   const choices = useMemo(() => choicesFor(spec, step), [spec, step]);
   return (
     <>
       <DeltaHeads />
-      {choices.map((choice) => {
-        if (choice.kind === 'amount') return <Amount key={choice.id} choice={choice} now={now} bench={bench} />;
-        if (choice.options.length === 0) return null;
-        if (choice.kind === 'pick' && choice.compact) return <Picked key={choice.id} choice={choice} now={now} bench={bench} />;
-        return <Options key={choice.id} choice={choice} now={now} bench={bench} />;
-      })}
+      {choices.map((choice) => <ChoiceView key={choice.id} choice={choice} now={now} bench={bench} />)}
     </>
   );
 }

@@ -1,76 +1,99 @@
-import { ActionIcon, Button, NativeSelect, NumberInput, Select } from '@mantine/core';
-import { IconX } from '@tabler/icons-react';
+import { Button, NativeSelect, Select } from '@mantine/core';
 import { useMemo, useState } from 'react';
 import { partOf, partsFor } from '#core/catalogue';
 import { changeOf, measure } from '#core/review';
 import type { Evaluation, Measure } from '#core/review';
 import { withEquipment, withEquipmentLine } from '#core/spec';
 import type { BuildSpec } from '#core/spec';
-import { formatLb } from '#core/units';
+import { equipmentChoices } from '#core/study';
+import { formatLb, formatWhole } from '#core/units';
 import classes from './bench.module.css';
+import { ChoiceView } from './Choices';
 import { DeltaHeads, Deltas } from './Deltas';
 import type { Bench } from './history';
 
-const PLACES = ['L1', 'L2', 'L3', 'R1', 'R2', 'R3', 'B1'];
-
 interface Props { spec: BuildSpec; evaluation: Evaluation; now: Measure; bench: Bench; pointAt: (ids: string[]) => void }
 
-/** What is carried and where: one line a piece, added with its consequence in sight. */
-export function EquipmentPanel({ spec, evaluation, now, bench, pointAt }: Props) {
-  const here = evaluation.rig.layout.compartments.map((compartment) => compartment.id);
-  const places = [...here, 'cab'];
+const titled = (group: string) => group[0]!.toUpperCase() + group.slice(1);
+
+/** Adds a piece to a compartment, with its consequence in sight. */
+function AddPiece({ spec, now, bench, places }: Pick<Props, 'spec' | 'now' | 'bench'> & { places: string[] }) {
   const [part, setPart] = useState<string | null>(null);
   const [chosen, setPlace] = useState(places[0]!);
   const place = places.includes(chosen) ? chosen : places[0]!;
-  const parts = partsFor('equipment', spec.type);
-  const groups = useMemo(() => [...new Set(parts.map((p) => p.group))].map((group) => ({
-    group: group[0]!.toUpperCase() + group.slice(1),
-    items: parts.filter((p) => p.group === group).map((p) => ({ value: p.id, label: `${p.name}, ${formatLb(p.weightLb)}` })),
-  })), [parts]);
+  const groups = useMemo(() => {
+    const parts = partsFor('equipment', spec.type);
+    return [...new Set(parts.map((p) => p.group))].map((group) => ({
+      group: titled(group), items: parts.filter((p) => p.group === group).map((p) => ({ value: p.id, label: `${p.name}, ${formatLb(p.weightLb)}` })),
+    }));
+  }, [spec.type]);
   const added = part ? withEquipment(spec, part, place) : null;
-  const allowance = evaluation.rig.components.filter((c) => c.role === 'allowance').reduce((sum, c) => sum + c.weightLb, 0);
+  return (
+    <fieldset className={classes.group}>
+      <legend>Add a piece</legend>
+      <Select size="xs" aria-label="Piece" placeholder="Find a piece of equipment" searchable clearable data={groups} value={part} onChange={setPart} maxDropdownHeight={340} nothingFoundMessage="No such piece" />
+      <div style={{ display: 'flex', gap: 8, marginTop: 6 }}>
+        <NativeSelect size="xs" aria-label="Into" data={places} value={place} onChange={(event) => setPlace(event.currentTarget.value)} style={{ flex: 1 }} />
+        <Button size="xs" disabled={!added} onClick={() => added && part && bench.change({ spec: added, words: `Added ${partOf('equipment', part).name} to ${place}` })}>Add</Button>
+      </div>
+      {added && <Deltas change={changeOf(now, measure(added))} />}
+    </fieldset>
+  );
+}
 
+/** One line of the list; opened, its count and place with what each would change. */
+function Line({ spec, index, places, now, bench, open, onOpen, pointAt }: Omit<Props, 'evaluation'> & { index: number; places: string[]; open: boolean; onOpen: () => void }) {
+  const line = spec.equipment[index]!;
+  const piece = partOf('equipment', line.partId);
+  const point = () => pointAt([`equipment-${index + 1}`]);
+  const without = open ? withEquipmentLine(spec, index, null) : null;
+  return (
+    <li className={classes.piece}>
+      <button type="button" className={classes.pieceHead} aria-expanded={open} onClick={onOpen} onMouseEnter={point} onMouseLeave={() => pointAt([])} onFocus={point} onBlur={() => pointAt([])}>
+        <span>{piece.name}</span>
+        <span className="figures">{line.count > 1 ? `× ${line.count}` : ''}</span>
+        <span className="figures">{line.compartmentId}</span>
+        <span className="figures">{formatWhole(piece.weightLb * line.count)} lb</span>
+      </button>
+      {open && (
+        <div className={classes.pieceOpen}>
+          {equipmentChoices(spec, index, places).map((choice) => <ChoiceView key={choice.id} choice={choice} now={now} bench={bench} />)}
+          <div className={classes.group}>
+            <Button size="compact-xs" variant="default" onClick={() => without && bench.change({ spec: without, words: `Took off ${piece.name}` })}>Take off {piece.name.toLowerCase()}</Button>
+            {without && <Deltas change={changeOf(now, measure(without))} />}
+          </div>
+        </div>
+      )}
+    </li>
+  );
+}
+
+/** What is carried and where, by group. */
+export function EquipmentPanel(props: Props) {
+  const { spec, evaluation } = props;
+  const places = [...evaluation.rig.layout.compartments.map((compartment) => compartment.id), 'cab'];
+  const [opened, setOpened] = useState<number | null>(null);
+  const allowance = evaluation.rig.components.filter((c) => c.role === 'allowance').reduce((sum, c) => sum + c.weightLb, 0);
+  const lines = spec.equipment.map((line, index) => ({ index, part: partOf('equipment', line.partId), count: line.count }));
+  const groups = [...new Set(lines.map(({ part }) => part.group))];
   return (
     <>
       <DeltaHeads />
-      <fieldset className={classes.group}>
-        <legend>Add a piece</legend>
-        <Select size="xs" aria-label="Piece" placeholder="Find a piece of equipment" searchable clearable data={groups} value={part} onChange={setPart} maxDropdownHeight={340} nothingFoundMessage="No such piece" />
-        <div style={{ display: 'flex', gap: 8, marginTop: 6 }}>
-          <NativeSelect size="xs" aria-label="Into" data={places} value={place} onChange={(event) => setPlace(event.currentTarget.value)} style={{ flex: 1 }} />
-          <Button size="xs" disabled={!added} onClick={() => added && part && bench.change({ spec: added, words: `Added ${partOf('equipment', part).name} to ${place}` })}>Add</Button>
-        </div>
-        {added && <Deltas change={changeOf(now, measure(added))} />}
-      </fieldset>
+      <AddPiece {...props} places={places} />
       {allowance > 0 && <p className={classes.note}>The list is {formatLb(allowance)} lighter than the profile’s allowance for loose equipment; the difference is weighed in the compartments until it is listed.</p>}
-      {spec.equipment.length > 0 && (
-        <table className={classes.lines}>
-          <caption className="unseen">Equipment carried</caption>
-          <thead><tr><th>Piece</th><th>Count</th><th>In</th><th style={{ textAlign: 'right' }}>lb</th><th><span className="unseen">Take off</span></th></tr></thead>
-          <tbody>
-            {spec.equipment.map((line, i) => {
-              const piece = partOf('equipment', line.partId);
-              return (
-                <tr key={`${line.partId}-${line.compartmentId}-${i}`} onMouseEnter={() => pointAt([`equipment-${i + 1}`])} onMouseLeave={() => pointAt([])}>
-                  <td>{piece.name}</td>
-                  <td style={{ width: 46 }}>
-                    <NumberInput size="xs" aria-label={`Count of ${piece.name}`} min={1} max={200} allowDecimal={false} allowNegative={false} hideControls value={line.count} clampBehavior="blur"
-                      onChange={(count) => typeof count === 'number' && count >= 1 && count <= 200 && count !== line.count && bench.change({ spec: withEquipmentLine(spec, i, { count }), words: `${piece.name}: ${count}`, control: `count-${i}` })} onBlur={bench.settle} />
-                  </td>
-                  <td style={{ width: 62 }}>
-                    <NativeSelect size="xs" rightSectionWidth={18} styles={{ input: { paddingInlineStart: 6, paddingInlineEnd: 16 } }} aria-label={`Place of ${piece.name}`} value={line.compartmentId} data={[...new Set([...places, ...PLACES.filter((id) => id === line.compartmentId)])]}
-                      onChange={(event) => bench.change({ spec: withEquipmentLine(spec, i, { compartmentId: event.currentTarget.value }), words: `${piece.name} to ${event.currentTarget.value}` })} />
-                  </td>
-                  <td className={`${classes.number} figures`}>{piece.weightLb * line.count}</td>
-                  <td style={{ width: 24 }}>
-                    <ActionIcon size="sm" variant="subtle" color="gray" c="var(--ink)" aria-label={`Take off ${piece.name}`} onClick={() => bench.change({ spec: withEquipmentLine(spec, i, null), words: `Took off ${piece.name}` })}><IconX size={14} /></ActionIcon>
-                  </td>
-                </tr>
-              );
-            })}
-          </tbody>
-        </table>
-      )}
+      {groups.map((group) => {
+        const here = lines.filter(({ part }) => part.group === group);
+        return (
+          <section key={group} className={classes.group} aria-label={titled(group)}>
+            <h3 className={classes.groupTitle}>{titled(group)} <span className="quiet figures" style={{ fontSize: 12 }}>{formatLb(here.reduce((sum, { part, count }) => sum + part.weightLb * count, 0))}</span></h3>
+            <ul className={classes.pieces}>
+              {here.map(({ index }) => (
+                <Line key={index} {...props} index={index} places={places} open={opened === index} onOpen={() => setOpened(opened === index ? null : index)} />
+              ))}
+            </ul>
+          </section>
+        );
+      })}
     </>
   );
 }

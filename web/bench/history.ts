@@ -13,6 +13,8 @@ interface History {
   past: Change[];
   now: Change;
   future: Change[];
+  /** The last step in words, for the history that the server keeps. */
+  did: string;
   /** Grows with every change, undo or redo. */
   step: number;
   /** What the build was before the last step, for the ghost. */
@@ -23,15 +25,15 @@ type Action = { kind: 'change'; change: Change } | { kind: 'undo' } | { kind: 'r
 
 const MOST = 300;
 
-const begin = (spec: BuildSpec): History => ({ past: [], now: { spec, words: 'Opened' }, future: [], step: 0, before: null });
+const begin = (spec: BuildSpec): History => ({ past: [], now: { spec, words: 'Opened' }, future: [], did: 'Opened', step: 0, before: null });
 
 function reduce(history: History, action: Action): History {
   const { past, now, future, step } = history;
   switch (action.kind) {
     case 'change': {
       const { change } = action;
-      if (change.control !== undefined && change.control === now.control) return { past, now: change, future: [], step: step + 1, before: past[past.length - 1]!.spec };
-      return { past: [...past, now].slice(-MOST), now: change, future: [], step: step + 1, before: now.spec };
+      if (change.control !== undefined && change.control === now.control) return { past, now: change, future: [], did: change.words, step: step + 1, before: past[past.length - 1]!.spec };
+      return { past: [...past, now].slice(-MOST), now: change, future: [], did: change.words, step: step + 1, before: now.spec };
     }
     case 'settle': {
       const { control: _settled, ...rest } = now;
@@ -39,11 +41,11 @@ function reduce(history: History, action: Action): History {
     }
     case 'undo': {
       const last = past[past.length - 1];
-      return last ? { past: past.slice(0, -1), now: last, future: [now, ...future], step: step + 1, before: now.spec } : history;
+      return last ? { past: past.slice(0, -1), now: last, future: [now, ...future], did: `Undid: ${now.words}`, step: step + 1, before: now.spec } : history;
     }
     case 'redo': {
       const [next, ...later] = future;
-      return next ? { past: [...past, now], now: next, future: later, step: step + 1, before: now.spec } : history;
+      return next ? { past: [...past, now], now: next, future: later, did: `Redid: ${next.words}`, step: step + 1, before: now.spec } : history;
     }
   }
 }
@@ -60,7 +62,7 @@ export function useHistory(opened: BuildSpec) {
   return {
     ...hands,
     spec: history.now.spec,
-    words: history.now.words,
+    did: history.did,
     step: history.step,
     before: history.before,
     canUndo: history.past.length > 0 ? history.now.words : null,

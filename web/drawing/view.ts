@@ -33,7 +33,7 @@ const IN_FRONT: Partial<Record<Shape['kind'], number>> = { compartment: 0.2, hos
 const FROM_ABOVE: Partial<Record<Shape['kind'], number>> = { bed: -40, hose: 24, body: -2 };
 
 /** Never seen from outside: they are drawn only when pointed out. */
-const INSIDE: ReadonlySet<Shape['kind']> = new Set(['seat', 'stowed', 'inverter']);
+const INSIDE: ReadonlySet<Shape['kind']> = new Set(['seat', 'stowed']);
 
 /** A shape with a name that stays the same from edit to edit. */
 export interface Placed {

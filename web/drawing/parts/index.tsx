@@ -38,7 +38,6 @@ const LOOKS: { [K in Kind]: Look<K> } = {
   mast: same<'mast'>(fittings.Mast),
   generator: same<'generator'>(fittings.Vented),
   airConditioner: same<'airConditioner'>(fittings.Vented),
-  inverter: same<'inverter'>(plain),
   spareWheel: look<'spareWheel'>(fittings.SpareWheelSide, fittings.SpareWheelSide, fittings.SpareWheelEnd),
   fuelTank: same<'fuelTank'>(plain),
   pumpHouse: { ...look<'pumpHouse'>(body.PumpHouseSide, body.PumpHouseTop, panel), officer: body.PumpHouseOfficer },
