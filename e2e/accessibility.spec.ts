@@ -32,6 +32,7 @@ for (const scheme of ['light', 'dark'] as const) {
     });
 
     test('the bench: every step, the findings and the keys', async ({ page }) => {
+      test.slow();
       await page.goto('/');
       await page.getByRole('link', { name: 'Mill ladder', exact: true }).click();
       for (const name of ['Chassis', 'Cab and crew', 'Front bumper', 'Aerial device', 'Pump', 'Tank', 'Foam', 'Hose loads', 'Ladders', 'Body and compartments', 'Equipment', 'Lights and fittings']) {

@@ -40,7 +40,7 @@ test('a form refuses what the server would, in words, and keeps what was typed',
   const dialog = page.getByRole('dialog');
   await dialog.getByLabel('District').fill('Somewhere');
   await dialog.getByRole('button', { name: 'Create' }).click();
-  await expect(dialog.getByText('name must be longer than or equal to 1 characters')).toBeVisible();
+  await expect(dialog.getByText('Name must have 1 to 80 characters')).toBeVisible();
   await expect(dialog.getByLabel('District')).toHaveValue('Somewhere');
   await page.keyboard.press('Escape');
   await expect(dialog).toBeHidden();

@@ -50,8 +50,9 @@ export function bedPlaces(spec: BuildSpec, parts: ChosenParts, at: Stations): Be
         return { ...bed, x0: front, x1: front + 40, yCentre: left(bed) * 13, widthIn: 22, floorIn: top, depthIn: 10, runs: 'along' };
       }
       case 'reel': {
-        const z = at.deckIn + (parts.pump?.heightIn ?? 20);
-        return { ...bed, x0: at.bodyEnd - 30, x1: at.bodyEnd - 6, yCentre: 0, widthIn: 30, floorIn: z, depthIn: 24, runs: 'across' };
+        // Over a skid pump where one stands at the back of the bed, otherwise on the deck.
+        const floorIn = at.deckIn + (at.tankSpace.before === 'skid pump' ? (parts.pump?.heightIn ?? 0) : 0);
+        return { ...bed, x0: at.bodyEnd - 30, x1: at.bodyEnd - 6, yCentre: 0, widthIn: 30, floorIn, depthIn: 24, runs: 'across' };
       }
     }
   });

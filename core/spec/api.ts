@@ -1,25 +1,25 @@
 import 'reflect-metadata';
-import { IsBoolean, IsDateString, IsIn, IsInt, IsString, IsUUID, Length, MaxLength, Min } from 'class-validator';
+import { IsBoolean, IsDateString, IsIn, IsInt, IsString, IsUUID, Min } from 'class-validator';
 import { BUILD_TYPES } from '../catalogue/index.js';
 import type { BuildType } from '../catalogue/index.js';
 import { BuildSpec } from './build-spec.js';
-import { MayBeLeftOut, Nested } from './rules.js';
+import { Letters, MayBeLeftOut, Nested } from './rules.js';
 
 /** What passes between the screens and the server, with the rules that both judge by. */
 
 export class NewDepartment {
-  @IsString() @Length(1, 80)
+  @IsString() @Letters(1, 80)
   name!: string;
 
-  @IsString() @MaxLength(400)
+  @IsString() @Letters(0, 400)
   district!: string;
 }
 
 export class DepartmentChange {
-  @MayBeLeftOut() @IsString() @Length(1, 80)
+  @MayBeLeftOut() @IsString() @Letters(1, 80)
   name?: string;
 
-  @MayBeLeftOut() @IsString() @MaxLength(400)
+  @MayBeLeftOut() @IsString() @Letters(0, 400)
   district?: string;
 
   @MayBeLeftOut() @IsBoolean()
@@ -38,7 +38,7 @@ export class NewBuild {
   @IsUUID()
   departmentId!: string;
 
-  @IsString() @Length(1, 80)
+  @IsString() @Letters(1, 80)
   name!: string;
 
   @IsIn(BUILD_TYPES)
@@ -46,7 +46,7 @@ export class NewBuild {
 }
 
 export class CopyBuild {
-  @IsString() @Length(1, 80)
+  @IsString() @Letters(1, 80)
   name!: string;
 
   /** Choices to copy instead of the saved ones, for example those that a conflict kept from being saved. */
@@ -55,7 +55,7 @@ export class CopyBuild {
 }
 
 export class BuildChange {
-  @MayBeLeftOut() @IsString() @Length(1, 80)
+  @MayBeLeftOut() @IsString() @Letters(1, 80)
   name?: string;
 
   @MayBeLeftOut() @IsBoolean()
@@ -68,7 +68,7 @@ export class SaveBuild {
   revision!: number;
 
   /** The change in words, for the history. */
-  @IsString() @Length(1, 200)
+  @IsString() @Letters(1, 200)
   words!: string;
 
   @Nested(() => BuildSpec)

@@ -1,10 +1,10 @@
 import 'reflect-metadata';
 import {
-  ArrayMaxSize, Equals, IsArray, IsIn, IsInt, IsNumber, IsString, Length, Matches, Max, Min,
+  ArrayMaxSize, Equals, IsArray, IsIn, IsInt, IsNumber, IsString, Matches, Max, Min,
 } from 'class-validator';
 import { BUILD_TYPES } from '../catalogue/index.js';
 import type { BuildType, DoorStyle, LadderMountId, TankShapeId } from '../catalogue/index.js';
-import { MayBeLeftOut, Nested } from './rules.js';
+import { Letters, MayBeLeftOut, Nested } from './rules.js';
 
 export const BUILD_FORMAT = 'baros-build';
 /** Version of the build file that this Baros writes. */
@@ -15,7 +15,7 @@ const isId = { message: '$property must be the id of a part (letters, digits, do
 
 export class DepartmentOfBuild {
   @IsString()
-  @Length(1, 80)
+  @Letters(1, 80)
   name!: string;
 }
 
@@ -149,7 +149,7 @@ export class BuildSpec {
   version!: typeof BUILD_VERSION;
 
   @IsString()
-  @Length(1, 80)
+  @Letters(1, 80)
   name!: string;
 
   @Nested(() => DepartmentOfBuild)

@@ -31,7 +31,7 @@ describe('a build file', () => {
     ['of another format', { ...pumper, format: 'other' }, 'format', /equal to baros-build \(was "other"\)/],
     ['without a chassis', without('chassis'), 'chassis', /must be given \(was missing\)/],
     ['without hose', without('hose'), 'hose', /must be given|must be an array/],
-    ['with a name that is empty', { ...pumper, name: '' }, 'name', /longer than or equal to 1/],
+    ['with a name that is empty', { ...pumper, name: '' }, 'name', /must have 1 to 80 characters/],
     ['with a field of its own', { ...pumper, colour: 'red' }, 'colour', /not a field of this input/],
     ['with a field of its own inside', { ...pumper, tank: { ...pumper.tank, colour: 'red' } }, 'tank.colour', /not a field/],
     ['with NaN gallons', { ...pumper, tank: { ...pumper.tank, gallons: NaN } }, 'tank.gallons', /must be a number \(was NaN\)/],

@@ -1,5 +1,5 @@
 import { Type } from 'class-transformer';
-import { IsDefined, ValidateIf, ValidateNested } from 'class-validator';
+import { IsDefined, Length, ValidateIf, ValidateNested } from 'class-validator';
 
 /** A field is there with a value or not at all; unlike `IsOptional`, this refuses null. */
 export const MayBeLeftOut = (): PropertyDecorator => ValidateIf((_, value) => value !== undefined);
@@ -10,3 +10,6 @@ export const Nested = (type: () => new () => object, list?: 'each'): PropertyDec
   ValidateNested(list ? { each: true } : {})(target, key as string);
   Type(type)(target, key as string);
 };
+
+/** Text of so many characters, refused in plain words. */
+export const Letters = (least: number, most: number): PropertyDecorator => Length(least, most, { message: `$property must have ${least} to ${most} characters` });

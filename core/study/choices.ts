@@ -38,7 +38,8 @@ export interface AmountChoice {
   kind: 'amount';
   id: string;
   title: string;
-  unit: 'in' | 'gal' | 'ft' | 'seats' | 'pieces';
+  /** Empty where things are counted. */
+  unit: 'in' | 'gal' | 'ft' | '';
   min: number;
   max: number;
   step: number;
@@ -85,7 +86,7 @@ function cabChoices(spec: BuildSpec): Choice[] {
   const chassis = partOf('chassis', spec.chassis.partId);
   return [
     {
-      kind: 'amount', id: 'crew', title: 'Seats', unit: 'seats', min: 1, max: chassis.cab.seats.length, step: 1, value: spec.chassis.crew,
+      kind: 'amount', id: 'crew', title: 'Seats', unit: '', min: 1, max: chassis.cab.seats.length, step: 1, value: spec.chassis.crew,
       set: (crew) => withChassisSetting(spec, { crew }),
     },
     {
@@ -246,7 +247,7 @@ const CHOICES: Record<Exclude<StepId, 'equipment'>, (spec: BuildSpec) => Choice[
 export function equipmentChoices(spec: BuildSpec, index: number, places: string[]): Choice[] {
   const line = spec.equipment[index]!;
   return [
-    { kind: 'amount', id: `count-${index}`, title: 'How many', unit: 'pieces', min: 1, max: 200, step: 1, value: line.count, set: (count) => withEquipmentLine(spec, index, { count }) },
+    { kind: 'amount', id: `count-${index}`, title: 'How many', unit: '', min: 1, max: 200, step: 1, value: line.count, set: (count) => withEquipmentLine(spec, index, { count }) },
     {
       kind: 'pick', id: `place-${index}`, title: 'Rides in',
       options: places.map((id) => ({

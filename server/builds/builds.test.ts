@@ -106,6 +106,6 @@ describe('what builds refuse', () => {
     await server.http.post('/api/departments').send({ name: 'x'.repeat(2_000_000), district: '' }).expect(413).expect('content-type', /problem\+json/);
     await server.http.post('/api/departments').set('content-type', 'application/json').send('{"name":').expect(400).expect('content-type', /problem\+json/);
     const { body } = await server.http.post('/api/departments').send({ name: '', district: '' }).expect(400);
-    expect(body.problems[0]).toMatchObject({ field: 'name', message: expect.stringMatching(/longer than or equal to 1/) });
+    expect(body.problems[0]).toMatchObject({ field: 'name', message: expect.stringMatching(/must have 1 to 80 characters/) });
   });
 });

@@ -6,6 +6,7 @@ import type { BuildSpec } from '#core/spec';
 import { choicesFor } from '#core/study';
 import type { AmountChoice, Choice, PickChoice, ToggleChoice } from '#core/study';
 import type { StepId } from '#core/rig';
+import { formatWhole } from '#core/units';
 import classes from './bench.module.css';
 import { DeltaHeads, Deltas, shortChange } from './Deltas';
 import type { Bench } from './history';
@@ -56,6 +57,7 @@ function Picked({ choice, now, bench }: Props<PickChoice>) {
 
 function Amount({ choice, now, bench }: Props<AmountChoice>) {
   const { min, max, step, value, unit, title, id } = choice;
+  const withUnit = (figure: number) => `${formatWhole(figure)}${unit && ` ${unit}`}`;
   const more = Math.min(max, value + step);
   const next = useMemo(() => (more === value ? null : changeOf(now, measure(choice.set(more)))), [choice, now, more, value]);
   // What is typed stays as it is until it is a figure that can be had; the truck stays as it was meanwhile.
@@ -63,7 +65,7 @@ function Amount({ choice, now, bench }: Props<AmountChoice>) {
   useEffect(() => setTyped(value), [value]);
   const fits = (to: number | string): to is number => typeof to === 'number' && to >= min && to <= max;
   const take = (to: number, control: string) => {
-    if (to !== value) bench.change({ spec: choice.set(to), words: `${title}: ${to} ${unit}`, control });
+    if (to !== value) bench.change({ spec: choice.set(to), words: `${title}: ${withUnit(to)}`, control });
   };
   return (
     <div className={classes.group}>
@@ -74,15 +76,15 @@ function Amount({ choice, now, bench }: Props<AmountChoice>) {
           onChange={(to) => take(to, id)} onChangeEnd={bench.settle}
         />
         <NumberInput
-          id={`amount-${id}`} size="xs" min={min} max={max} step={step} value={typed} suffix={` ${unit}`} clampBehavior="none" thousandSeparator="," allowNegative={false} decimalScale={1}
+          id={`amount-${id}`} size="xs" min={min} max={max} step={step} value={typed} suffix={unit && ` ${unit}`} clampBehavior="none" thousandSeparator="," allowNegative={false} decimalScale={1}
           onChange={(to) => {
             setTyped(to);
             if (fits(to)) take(to, `${id}-typed`);
           }}
-          onBlur={bench.settle} error={!fits(typed) && `${title} must be from ${min} to ${max} ${unit}`} classNames={{ input: 'figures' }}
+          onBlur={bench.settle} error={!fits(typed) && `${title} must be from ${min} to ${withUnit(max)}`} classNames={{ input: 'figures' }}
         />
         <div className={classes.perStep}>
-          {next && <><span className="quiet" style={{ fontSize: 11.5 }}>{`${step} ${unit} more changes`}</span><Deltas change={next} /></>}
+          {next && <><span className="quiet" style={{ fontSize: 11.5 }}>{`${withUnit(step)} more changes`}</span><Deltas change={next} /></>}
         </div>
       </div>
     </div>

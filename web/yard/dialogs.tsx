@@ -21,6 +21,9 @@ interface FormProps<T extends FieldValues> {
   children: ReactNode;
 }
 
+/** A field's message, as a sentence. */
+const sentence = (message: string | undefined) => message && message[0]!.toUpperCase() + message.slice(1);
+
 /** A dialog around a form judged by the core's own rules. */
 function FormDialog<T extends FieldValues>({ title, done, form, failure, busy, onSubmit, onClose, children }: FormProps<T>) {
   return (
@@ -55,8 +58,8 @@ export function DepartmentDialog({ department, onClose }: { department?: Departm
       title={department ? 'Department' : 'New department'} done={department ? 'Save' : 'Create'} form={form} failure={create.error ?? change.error}
       busy={create.isPending || change.isPending} onSubmit={submit} onClose={onClose}
     >
-      <TextInput label="Name" data-autofocus {...form.register('name')} error={errors.name?.message} />
-      <Textarea label="District" description="What the trucks there must cope with" autosize minRows={2} {...form.register('district')} error={errors.district?.message} />
+      <TextInput label="Name" data-autofocus {...form.register('name')} error={sentence(errors.name?.message)} />
+      <Textarea label="District" description="What the trucks there must cope with" autosize minRows={2} {...form.register('district')} error={sentence(errors.district?.message)} />
     </FormDialog>
   );
 }
@@ -72,7 +75,7 @@ export function NewBuildDialog({ department, onClose }: { department: Department
       title={`New build for ${department.name}`} done="Start" form={form} failure={create.error} busy={create.isPending} onClose={onClose}
       onSubmit={(values) => create.mutate({ ...values, name: values.name.trim() }, { onSuccess: (build) => void navigate(`/builds/${build.id}`) })}
     >
-      <TextInput label="Name" data-autofocus {...form.register('name')} error={errors.name?.message} />
+      <TextInput label="Name" data-autofocus {...form.register('name')} error={sentence(errors.name?.message)} />
       <Radio.Group label="Type" value={form.watch('type')} onChange={(type) => form.setValue('type', type as NewBuild['type'])}>
         <Stack gap={8} mt={4}>
           {BUILD_TYPES.map((type) => <Radio key={type} value={type} label={TYPE_WORDS[type].name} description={TYPE_WORDS[type].words} />)}
@@ -91,7 +94,7 @@ export function RenameDialog({ build, onClose }: { build: BuildView; onClose: ()
       title={`Rename ${build.spec.name}`} done="Rename" form={form} failure={change.error} busy={change.isPending} onClose={onClose}
       onSubmit={({ name = '' }) => change.mutate({ id: build.id, name: name.trim() }, { onSuccess: onClose })}
     >
-      <TextInput label="Name" data-autofocus {...form.register('name')} error={form.formState.errors.name?.message} />
+      <TextInput label="Name" data-autofocus {...form.register('name')} error={sentence(form.formState.errors.name?.message)} />
     </FormDialog>
   );
 }
