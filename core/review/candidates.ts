@@ -1,13 +1,18 @@
 import { findPart, partOf, partsFor } from '../catalogue/index.js';
 import type { Rig } from '../rig/index.js';
-import { withBody, withBumper, withBumperItem, withChassisSetting, withEquipmentLine, withHose, withTank } from '../spec/index.js';
+import {
+  bedsFor, suitsBed, withBody, withBumper, withBumperItem, withChassis, withChassisSetting, withEquipmentLine, withHose, withLadder, withLadderMount, withPump, withTank,
+} from '../spec/index.js';
 import type { BuildSpec } from '../spec/index.js';
 import { formatGal, formatIn, formatLb, formatWhole } from '../units/index.js';
+import type { CheckId } from './types.js';
 
 /** One change of a kind, in steps of growing departure: the first step that mends is the one to show. */
 export interface Candidate {
   /** Changes of one kind compete; the best few of a kind are shown. */
-  kind: 'tankPlace' | 'wheelbase' | 'axle' | 'tankSize' | 'tankShape' | 'bumper' | 'bumperItem' | 'body' | 'move' | 'hose';
+  kind:
+    | 'tankPlace' | 'wheelbase' | 'axle' | 'tankSize' | 'tankShape' | 'bumper' | 'bumperItem' | 'body' | 'bodyLength' | 'move' | 'hose'
+    | 'pump' | 'seats' | 'ladder' | 'ladderMount' | 'chassis';
   steps: { label: string; spec: BuildSpec }[];
 }
 
@@ -117,8 +122,107 @@ const lessHose: Generator = (spec) =>
     };
   });
 
-/** Every kind of change that can be looked at for mending. To add a kind, add a function to this list. */
-const GENERATORS: Generator[] = [tankPlace, wheelbase, axleRating, tankSize, tankShape, lighterBumper, withoutBumperItem, lighterBody, moveItem, lessHose];
+/** Equipment whose compartment is gone stays where it is weighed meanwhile. */
+const settleEquipment: Generator = (spec, rig) => {
+  if (rig.moved.length === 0) return [];
+  const rides = new Map(rig.moved.map(({ asked, rides }) => [asked, rides]));
+  const equipment = spec.equipment.map((line) => ({ ...line, compartmentId: rides.get(line.compartmentId) ?? line.compartmentId }));
+  const where = [...rides].map(([asked, now]) => `${asked} in ${now}`).join(', ');
+  return [{ kind: 'move', steps: [{ label: `Let them ride where they are weighed now: what was for ${where}`, spec: { ...spec, equipment } }] }];
+};
 
-/** The changes that this build's catalogue allows, none of them judged yet. */
-export const candidatesFor = (spec: BuildSpec, rig: Rig): Candidate[] => GENERATORS.flatMap((generate) => generate(spec, rig)).filter((c) => c.steps.length > 0);
+const bodyLength: Generator = (spec) => {
+  const { minIn, maxIn } = partOf('body', spec.body.partId).length;
+  const now = spec.body.lengthIn;
+  const step = (lengthIn: number) => ({ label: `Body ${formatIn(lengthIn)} long instead of ${formatIn(now)}`, spec: withBody(spec, { lengthIn }) });
+  return [
+    { kind: 'bodyLength', steps: range(now, maxIn, 2).map(step) },
+    { kind: 'bodyLength', steps: range(now, minIn, 2).map(step) },
+  ];
+};
+
+const otherPump: Generator = (spec, rig) => [{
+  kind: 'pump',
+  steps: partsFor('pump', spec.type)
+    .filter((pump) => pump.ratedGpm > rig.carried.pumpGpm)
+    .sort((a, b) => a.ratedGpm - b.ratedGpm)
+    .map((pump) => ({ label: pump.name, spec: withPump(spec, pump.id) })),
+}];
+
+const LARGEST_TANK_GAL = 1500;
+
+const largerTank: Generator = (spec) => [{
+  kind: 'tankSize',
+  steps: range(spec.tank.gallons, LARGEST_TANK_GAL, 10).map((gallons) => ({ label: `Tank of ${formatGal(gallons)} instead of ${formatGal(spec.tank.gallons)}`, spec: withTank(spec, { gallons }) })),
+}];
+
+const moreSeats: Generator = (spec) => [{
+  kind: 'seats',
+  steps: range(spec.chassis.crew, partOf('chassis', spec.chassis.partId).cab.seats.length, 1).map((crew) => ({ label: `${formatWhole(crew)} seats instead of ${formatWhole(spec.chassis.crew)}`, spec: withChassisSetting(spec, { crew }) })),
+}];
+
+const MOST_HOSE_FT = 1500;
+
+/** Each bed: more of what lies in it, or some of each hose that suits it where it is empty. */
+const moreHose: Generator = (spec) =>
+  bedsFor(spec).flatMap((bed) => {
+    const load = spec.hose.find((other) => other.bedId === bed.id);
+    const hoses = load ? [partOf('hose', load.hoseId)] : partsFor('hose', spec.type).filter((hose) => suitsBed(bed, hose));
+    return hoses.map((hose): Candidate => ({
+      kind: 'hose',
+      steps: range(load?.lengthFt ?? 0, MOST_HOSE_FT, hose.sectionFt).map((lengthFt) => ({
+        label: `${formatWhole(lengthFt)} ft of ${hose.name} in ${bed.name.toLowerCase()}${load ? ` instead of ${formatWhole(load.lengthFt)} ft` : ''}`,
+        spec: withHose(spec, bed.id, { hoseId: hose.id, lengthFt }),
+      })),
+    }));
+  });
+
+const moreLadders: Generator = (spec) =>
+  partsFor('ladder', spec.type)
+    .filter((ladder) => !spec.ladders.partIds.includes(ladder.id))
+    .map((ladder) => ({ kind: 'ladder', steps: [{ label: `Carry a ${ladder.name} ladder`, spec: withLadder(spec, ladder.id, true) }] }));
+
+const withoutLadder: Generator = (spec) =>
+  [...new Set(spec.ladders.partIds)].map((id) => ({ kind: 'ladder', steps: [{ label: `Leave off the ${partOf('ladder', id).name} ladder`, spec: withLadder(spec, id, false) }] }));
+
+const ladderMount: Generator = (spec) =>
+  partsFor('ladderMount', spec.type)
+    .filter((mount) => mount.id !== spec.ladders.mountId && spec.ladders.partIds.length > 0)
+    .map((mount) => ({ kind: 'ladderMount', steps: [{ label: `Ladders: ${mount.name.toLowerCase()}`, spec: withLadderMount(spec, mount.id) }] }));
+
+const lighterChassis: Generator = (spec) =>
+  partsFor('chassis', spec.type)
+    .filter((chassis) => chassis.id !== spec.chassis.partId)
+    .map((chassis) => ({ kind: 'chassis', steps: [{ label: chassis.name, spec: withChassis(spec, chassis.id) }] }));
+
+/** What may mend a load, a balance or a height. To add a kind of change, add a function to the lists that it belongs to. */
+const OF_WEIGHT: Generator[] = [tankPlace, wheelbase, axleRating, tankSize, tankShape, lighterBumper, withoutBumperItem, lighterBody, moveItem, lessHose];
+
+const OF_OTHERS: Partial<Record<CheckId, Generator[]>> = {
+  frontShare: [...OF_WEIGHT, bodyLength],
+  frontLeast: [...OF_WEIGHT, bodyLength],
+  sideFront: [...OF_WEIGHT, ladderMount],
+  sideRear: [...OF_WEIGHT, ladderMount],
+  typeGvwr: [lighterChassis],
+  pumpLeast: [otherPump],
+  tankLeast: [largerTank],
+  seats: [moreSeats],
+  supplyHose: [moreHose],
+  attackHose: [moreHose],
+  hose15: [moreHose],
+  hose1: [moreHose],
+  compartments: [bodyLength, tankShape, ladderMount],
+  groundLadders: [moreLadders],
+  roofLadder: [moreLadders],
+  extensionLadder: [moreLadders],
+  atticLadder: [moreLadders],
+  tankFits: [tankPlace, tankSize, tankShape, bodyLength],
+  hoseFits: [lessHose, tankShape, bodyLength],
+  laddersFit: [withoutLadder, ladderMount, bodyLength],
+  wheelsFit: [bodyLength, wheelbase],
+  equipmentPlace: [settleEquipment, bodyLength, wheelbase],
+};
+
+/** The changes that this build's catalogue allows and that may mend a check, none of them judged yet. */
+export const candidatesFor = (spec: BuildSpec, rig: Rig, check: CheckId): Candidate[] =>
+  (OF_OTHERS[check] ?? OF_WEIGHT).flatMap((generate) => generate(spec, rig)).filter((candidate) => candidate.steps.length > 0);

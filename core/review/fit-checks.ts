@@ -53,12 +53,15 @@ export const wheelsFit: Check = ({ rig }) => {
 };
 
 export const equipmentPlace: Check = ({ rig }) => {
-  if (rig.moved.length === 0) return null;
+  const carried = rig.components.filter((component) => component.role === 'equipment').length;
+  if (carried === 0) return null;
   const [first] = rig.moved;
   const more = rig.moved.length > 1 ? ` and ${formatWhole(rig.moved.length - 1)} more` : '';
   return {
-    id: 'equipmentPlace', title: 'Equipment without its compartment', status: 'caution', actual: rig.moved.length, limit: 0, margin: -rig.moved.length, unit: 'pieces',
+    id: 'equipmentPlace', title: 'Equipment in its place', status: first ? 'caution' : 'holds', actual: rig.moved.length, limit: 0, margin: 0 - rig.moved.length, unit: 'pieces',
     state: null, basis: DRAWN, contributors: [], steps: ['equipment'],
-    words: `${first!.name}${more}: this body has no ${first!.asked}; weighed in ${first!.rides} until another place is chosen.`,
+    words: first
+      ? `${first.name}${more}: this body has no ${first.asked}; weighed in ${first.rides} until another place is chosen.`
+      : `All ${formatWhole(carried)} lines ride where they were put.`,
   };
 };

@@ -74,7 +74,7 @@ export function remediesFor(spec: BuildSpec, findingId: CheckId): Remedy[] {
   const base = evaluate(spec);
   const finding = base.findings.find((candidate) => candidate.id === findingId);
   if (!finding || finding.status === 'holds') return [];
-  const remedies = candidatesFor(spec, base.rig)
+  const remedies = candidatesFor(spec, base.rig, findingId)
     .map((candidate) => remedyFor(candidate, base, finding))
     .filter((remedy) => remedy !== null)
     .sort((a, b) => Number(b.mends) - Number(a.mends) || harm(a) - harm(b));

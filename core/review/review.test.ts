@@ -91,6 +91,38 @@ describe('each check', () => {
     expect(finding.basis.length).toBeGreaterThan(5);
   });
 
+  it('every failing one has a change to offer, and what is said to mend does', () => {
+    const failing: [CheckId, BuildSpec][] = CASES.filter(([, , , status]) => status === 'fails').map(([id, , bad]) => [id, bad]);
+    for (const [id, bad] of failing) {
+      const remedies = remediesFor(bad, id);
+      expect(remedies.length, id).toBeGreaterThan(0);
+      for (const remedy of remedies) {
+        parseBuild(JSON.parse(JSON.stringify(remedy.spec)));
+        if (remedy.mends) expect(find(remedy.spec, id)?.status ?? 'holds', `${id}: ${remedy.label}`).not.toBe('fails');
+      }
+    }
+  });
+
+  it.each<[CheckId, BuildSpec, RegExp]>([
+    ['pumpLeast', withPump(plain, undefined), /^PTO 1,000 gpm/],
+    ['tankLeast', withTank(plain, { gallons: 290 }), /^Tank of 300 gal instead of 290 gal/],
+    ['seats', withChassisSetting(brush, { crew: 1 }), /^2 seats instead of 1/],
+    ['supplyHose', withHose(plain, 'main-left', null), /ft of .* in hose bed/],
+    ['roofLadder', withLadder(plain, 'roof-14', false), /^Carry a 1[46] ft roof ladder/],
+    ['tankFits', withTank(plain, { aftIn: 110 }), /^Move the tank .* forward/],
+    ['laddersFit', withLadder(plain, 'extension-35', true), /^Leave off the 35 ft two-section ladder/],
+    ['typeGvwr', { ...brush, chassis: MEDIUM }, /^Light 4x4 crew cab/],
+  ])('%s is mended by what a fire officer would do', (id, bad, label) => {
+    expect(remediesFor(bad, id).filter((remedy) => remedy.mends).map((remedy) => remedy.label)).toContainEqual(expect.stringMatching(label));
+  });
+
+  it('equipment without its compartment may stay where it is weighed', () => {
+    const short = withBody(withChassisSetting(pumper, { wheelbaseIn: 210 }), { lengthIn: 122 });
+    const [first] = remediesFor(short, 'equipmentPlace');
+    expect(first).toMatchObject({ kind: 'move', mends: true, label: expect.stringContaining('L3 in L2') });
+    expect(find(first!.spec, 'equipmentPlace')?.status).toBe('holds');
+  });
+
   it('compartments: enough, or too little on the smallest flatbed', () => {
     expect(find(plain, 'compartments')?.status).toBe('holds');
     expect(find({ ...brush, profileId: 'us-pumper' }, 'compartments')?.actual).toBeGreaterThan(20);

@@ -14,7 +14,8 @@ const REEL_CENTS = 385_000;
 /** How high packed hose stands in a bed, in. */
 export function packedHeightIn(hose: Hose, lengthFt: number, bed: Pick<BedPlace, 'x0' | 'x1' | 'widthIn'>): number {
   const in3 = (lengthFt * IN_PER_FT * hose.flatWidthIn * hose.packedIn) / PACKING;
-  return in3 / ((bed.x1 - bed.x0) * bed.widthIn);
+  // A long tank may leave a bed no length at all; what is in it then stands as high as it must to be refused.
+  return in3 / (Math.max(1, bed.x1 - bed.x0) * bed.widthIn);
 }
 
 /** The hose in its beds, each layer on what lies under it, and what does not fit. */

@@ -1,4 +1,5 @@
 import { findPart } from '../catalogue/index.js';
+import type { Hose } from '../catalogue/index.js';
 import type { BuildSpec } from './build-spec.js';
 
 /** A place for hose that a build has, in the order of the lists. */
@@ -23,4 +24,11 @@ export function bedsFor(spec: Pick<BuildSpec, 'type' | 'pumpId' | 'bumper'>): Be
     bed('main-left', 'Hose bed, driver’s side', 'main'),
     bed('main-right', 'Hose bed, officer’s side', 'main'),
   ];
+}
+
+/** What suits a bed: booster on a reel, forestry and attack in trays, attack and supply in the rest. */
+export function suitsBed({ kind }: Pick<Bed, 'kind'>, { use }: Pick<Hose, 'use'>): boolean {
+  if (kind === 'reel') return use === 'booster';
+  if (kind === 'tray') return use === 'forestry' || use === 'attack';
+  return use === 'attack' || use === 'supply';
 }

@@ -30,6 +30,32 @@ describe.each(builds.map((build) => [build.name, build] as const))('%s', (_, bui
   });
 });
 
+describe.each(builds.map((build) => [build.name, build] as const))('a long walk from %s', (_, build) => {
+  it('never leaves a build that is broken, weightless or beside itself', () => {
+    let state = 20261125;
+    const next = (below: number) => {
+      state = (state * 1103515245 + 12345) % 2147483648;
+      return Math.floor((state / 2147483648) * below);
+    };
+    let spec = build;
+    for (let i = 0; i < 250; i++) {
+      const choices = choicesOf(spec).filter((choice) => choice.kind === 'amount' || choice.options.length > 0);
+      const choice = choices[next(choices.length)]!;
+      const specs = specsOf(choice);
+      spec = specs[next(specs.length)]!;
+      expect(() => parseBuild(JSON.parse(JSON.stringify(spec))), choice.id).not.toThrow();
+      const { states, findings, envelope } = evaluate(spec);
+      for (const { weights } of states) {
+        expect(weights.totalLb).toBeGreaterThan(0);
+        expect(weights.front.loadLb + weights.rear.loadLb).toBeCloseTo(weights.totalLb, 5);
+        expect(weights.staticRollThresholdG).toBeGreaterThan(0);
+      }
+      expect(findings.every((finding) => Number.isFinite(finding.margin) && !finding.words.includes('NaN'))).toBe(true);
+      expect(Number.isFinite(envelope.lengthIn + envelope.heightIn + envelope.widthIn)).toBe(true);
+    }
+  });
+});
+
 describe('a line of equipment', () => {
   const [pumper] = builds as [BuildSpec];
   it('is counted and moved to any place that the truck has, and weighs there what it says', () => {

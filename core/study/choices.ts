@@ -1,7 +1,7 @@
 import { findPart, partOf, partsFor } from '../catalogue/index.js';
 import type { StepId } from '../rig/index.js';
 import {
-  bedsFor, withBody, withBumper, withBumperItem, withChassis, withChassisSetting, withDevice, withEquipmentLine, withFitting, withFoam, withHose, withLadder, withLadderMount,
+  bedsFor, suitsBed, withBody, withBumper, withBumperItem, withChassis, withChassisSetting, withDevice, withEquipmentLine, withFitting, withFoam, withHose, withLadder, withLadderMount,
   withOutriggers, withPump, withTank,
 } from '../spec/index.js';
 import type { Bed, BuildSpec } from '../spec/index.js';
@@ -170,13 +170,6 @@ function foamChoices(spec: BuildSpec): Choice[] {
   return [{ kind: 'amount', id: 'foam-gallons', title: 'Concentrate', unit: 'gal', min: 0, max: 120, step: 5, value: foam.gallons, set: (gallons) => withFoam(spec, { ...foam, gallons }) }, pick];
 }
 
-/** What suits a bed: booster on a reel, forestry in trays, the rest in beds. */
-function suits(kind: Bed['kind'], use: string): boolean {
-  if (kind === 'reel') return use === 'booster';
-  if (kind === 'tray') return use === 'forestry' || use === 'attack';
-  return use === 'attack' || use === 'supply';
-}
-
 function hoseChoices(spec: BuildSpec): Choice[] {
   return bedsFor(spec).flatMap((bed): Choice[] => {
     const load = spec.hose.find((other) => other.bedId === bed.id);
@@ -184,7 +177,7 @@ function hoseChoices(spec: BuildSpec): Choice[] {
       kind: 'pick', id: `${bed.id}-hose`, title: bed.name, compact: true,
       options: [
         { id: NONE, label: 'Empty', chosen: !load, spec: withHose(spec, bed.id, null) },
-        ...partsFor('hose', spec.type).filter((hose) => suits(bed.kind, hose.use)).map((hose) => ({
+        ...partsFor('hose', spec.type).filter((hose) => suitsBed(bed, hose)).map((hose) => ({
           id: hose.id, label: hose.name, chosen: hose.id === load?.hoseId, spec: withHose(spec, bed.id, { hoseId: hose.id, lengthFt: load?.lengthFt ?? FIRST_HOSE_FT }),
         })),
       ],

@@ -19,19 +19,38 @@ const top = (box: TankBox) => box.bottomIn + box.heightIn;
 export const capacityGal = (boxes: TankBox[], usableFraction: number): number =>
   (boxes.reduce((sum, box) => sum + area(box) * box.heightIn, 0) * usableFraction) / IN3_PER_GAL;
 
+/** Between two heights at which a box begins or ends, the open area is the same. */
+interface Layer {
+  fromIn: number;
+  openIn2: number;
+  volumeIn3: number;
+}
+
+const known = new WeakMap<TankBox[], Layer[]>();
+
+/** The layers of a tank from the bottom up; worked out once for boxes that are filled again and again. */
+function layersOf(boxes: TankBox[]): Layer[] {
+  let layers = known.get(boxes);
+  if (!layers) {
+    const heights = [...new Set(boxes.flatMap((box) => [box.bottomIn, top(box)]))].sort((a, b) => a - b);
+    layers = heights.slice(1).map((toIn, i) => {
+      const fromIn = heights[i]!;
+      const openIn2 = boxes.filter((box) => box.bottomIn <= fromIn && top(box) >= toIn).reduce((sum, box) => sum + area(box), 0);
+      return { fromIn, openIn2, volumeIn3: openIn2 * (toIn - fromIn) };
+    });
+    known.set(boxes, layers);
+  }
+  return layers;
+}
+
 /** Height to which a volume (in³ of box) rises, filling from the bottom, in. */
 function surfaceOf(boxes: TankBox[], volumeIn3: number): number {
-  const heights = [...new Set(boxes.flatMap((box) => [box.bottomIn, top(box)]))].sort((a, b) => a - b);
   let left = volumeIn3;
-  for (let i = 1; i < heights.length; i++) {
-    const from = heights[i - 1]!;
-    const to = heights[i]!;
-    const open = boxes.filter((box) => box.bottomIn <= from && top(box) >= to).reduce((sum, box) => sum + area(box), 0);
-    const layer = open * (to - from);
-    if (left <= layer && open > 0) return from + left / open;
-    left -= layer;
+  for (const { fromIn, openIn2, volumeIn3: holds } of layersOf(boxes)) {
+    if (left <= holds && openIn2 > 0) return fromIn + left / openIn2;
+    left -= holds;
   }
-  return heights[heights.length - 1]!;
+  return Math.max(...boxes.map(top));
 }
 
 /**

@@ -20,7 +20,7 @@ function Remedies({ spec, finding, bench }: { spec: BuildSpec; finding: Finding;
     <>
       <h3 className={classes.sub}>{title} {isFetching && <><Loader size={10} color="var(--ink)" aria-hidden="true" /><span className="unseen">working it out</span></>}</h3>
       {isError && <p className={classes.source} style={{ marginLeft: 0 }}>The remedies could not be worked out.</p>}
-      {data?.length === 0 && <p className={classes.source} style={{ marginLeft: 0 }}>No single change that this catalogue offers mends or eases it.</p>}
+      {data?.length === 0 && <p className={classes.source} style={{ marginLeft: 0 }}>No single change that was looked at mends or eases it.</p>}
       {data?.map((remedy) => (
         <div key={remedy.label} className={classes.remedy}>
           <div className={classes.remedyLabel}>{remedy.label}</div>
