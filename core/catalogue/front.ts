@@ -24,9 +24,9 @@ export const BUMPERS: Bumper[] = [
 
 /** What is mounted on the front bumper. */
 export const BUMPER_ITEMS: BumperItem[] = [
-  { id: 'hose-well', name: 'Hose well with cover', types: ['pumper', 'aerial'], shape: 'well', needsExtensionIn: 12, weightLb: 95, priceCents: usd(2_300), lengthIn: 14, widthIn: 34, heightIn: 16 },
+  { id: 'hose-well', name: 'Hose well with cover', types: ['pumper', 'aerial'], shape: 'well', needsExtensionIn: 12, weightLb: 95, priceCents: usd(2_300), lengthIn: 11, widthIn: 34, heightIn: 16 },
   { id: 'winch-receiver', name: 'Receiver with 9,000 lb portable winch', types: ['pumper', 'aerial', 'brush'], shape: 'receiver', needsExtensionIn: 0, weightLb: 185, priceCents: usd(3_900), lengthIn: 12, widthIn: 24, heightIn: 10 },
   { id: 'winch', name: 'Built-in winch, 10,000 lb pull', types: ['brush'], shape: 'winch', needsExtensionIn: 12, weightLb: 125, priceCents: usd(2_600), lengthIn: 10, widthIn: 26, heightIn: 10 },
   { id: 'bumper-monitor', name: 'Bumper monitor, remote', types: ['pumper', 'aerial', 'brush'], shape: 'monitor', needsExtensionIn: 12, weightLb: 95, priceCents: usd(7_400), lengthIn: 12, widthIn: 12, heightIn: 20 },
-  { id: 'front-suction', name: 'Front suction, 5 in', types: ['pumper'], shape: 'plain', needsExtensionIn: 12, weightLb: 260, priceCents: usd(6_800), lengthIn: 14, widthIn: 10, heightIn: 12 },
+  { id: 'front-suction', name: 'Front suction, 5 in', types: ['pumper'], shape: 'plain', needsExtensionIn: 12, weightLb: 260, priceCents: usd(6_800), lengthIn: 11, widthIn: 10, heightIn: 12 },
 ];

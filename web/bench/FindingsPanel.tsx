@@ -21,7 +21,7 @@ function Remedies({ spec, finding, bench }: { spec: BuildSpec; finding: Finding;
       <h3 className={classes.sub}>{title} {isFetching && <><Loader size={10} color="var(--ink)" aria-hidden="true" /><span className="unseen">working it out</span></>}</h3>
       {isError && <p className={classes.source} style={{ marginLeft: 0 }}>The remedies could not be worked out.</p>}
       {data?.length === 0 && <p className={classes.source} style={{ marginLeft: 0 }}>No single change that was looked at mends or eases it.</p>}
-      {data?.map((remedy) => (
+      <div className={classes.remedies}>{data?.map((remedy) => (
         <div key={remedy.label} className={classes.remedy}>
           <div className={classes.remedyLabel}>{remedy.label}</div>
           <div className={`${classes.remedyEffect} figures`}>{figure(remedy.before.actual, finding)} → {figure(remedy.after.actual, finding)}{remedy.after.limit !== remedy.before.limit && ` of ${figure(remedy.after.limit, finding)}`}</div>
@@ -33,7 +33,7 @@ function Remedies({ spec, finding, bench }: { spec: BuildSpec; finding: Finding;
             {remedy.mends ? 'Apply' : 'Apply, though it is not enough'}
           </Button>
         </div>
-      ))}
+      ))}</div>
     </>
   );
 }
