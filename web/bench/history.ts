@@ -25,9 +25,11 @@ type Action = { kind: 'change'; change: Change } | { kind: 'undo' } | { kind: 'r
 
 const MOST = 300;
 
-const begin = (spec: BuildSpec): History => ({ past: [], now: { spec, words: 'Opened' }, future: [], did: 'Opened', step: 0, before: null });
+/** A history that begins with the build as it was opened. */
+export const begin = (spec: BuildSpec): History => ({ past: [], now: { spec, words: 'Opened' }, future: [], did: 'Opened', step: 0, before: null });
 
-function reduce(history: History, action: Action): History {
+/** The history after a change, undo, redo, or a slider let go. */
+export function reduce(history: History, action: Action): History {
   const { past, now, future, step } = history;
   switch (action.kind) {
     case 'change': {
