@@ -22,6 +22,9 @@ const shown = (value: unknown): string => {
   return text === undefined ? 'missing' : text.length > 40 ? `${text.slice(0, 37)}…` : text;
 };
 
+/** Rules about what kind of thing a value is. */
+const OF_TYPE = new Set(['isString', 'isNumber', 'isInt', 'isBoolean', 'isArray', 'isIn', 'isUuid']);
+
 /** The errors of class-validator as problems with whole paths and the value that was given. */
 export function problemsOf(errors: ValidationError[], path = ''): Problem[] {
   return errors.flatMap((error) => {
@@ -31,7 +34,7 @@ export function problemsOf(errors: ValidationError[], path = ''): Problem[] {
       if (rule === 'nestedValidation') return { field, type: true, message: `${field} must be an object with its fields (was ${shown(error.value)})` };
       if (rule === 'isDefined') return { field, type: true, message: `${field} must be given (was ${shown(error.value)})` };
       const words = message.replaceAll(error.property, field).replace(' conforming to the specified constraints', '');
-      return { field, type: rule.startsWith('is'), message: `${words} (was ${shown(error.value)})` };
+      return { field, type: OF_TYPE.has(rule), message: `${words} (was ${shown(error.value)})` };
     });
     // One problem a field; a wrong type says more than the limits that follow from it.
     const [first] = [...own].sort((a, b) => Number(b.type) - Number(a.type));

@@ -1,0 +1,48 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { DataSource } from 'typeorm';
+import { startApp } from '../test/app.js';
+
+let one: Awaited<ReturnType<typeof startApp>>;
+let other: Awaited<ReturnType<typeof startApp>>;
+beforeAll(async () => {
+  one = await startApp();
+  other = await startApp();
+});
+afterAll(() => Promise.all([one.app.close(), other.app.close()]));
+
+describe('two servers on one database', () => {
+  it('see each other’s work, and the second save of a revision is refused whoever asks', async () => {
+    const { body: department } = await one.http.post('/api/departments').send({ name: 'Shared', district: '' }).expect(201);
+    const { body: build } = await other.http.post('/api/builds').send({ departmentId: department.id, name: 'Engine', type: 'pumper' }).expect(201);
+    const save = (server: typeof one, gallons: number) =>
+      server.http.put(`/api/builds/${build.id}`).send({ revision: 1, words: `Tank of ${gallons}`, spec: { ...build.spec, tank: { ...build.spec.tank, gallons } } });
+    const answers = await Promise.all([save(one, 500), save(other, 600), save(one, 700), save(other, 800)]);
+    expect(answers.map((answer) => answer.status).sort()).toEqual([200, 409, 409, 409]);
+    const winner = answers.find((answer) => answer.status === 200)!.body;
+    for (const server of [one, other]) expect((await server.http.get(`/api/builds/${build.id}`)).body).toMatchObject({ revision: 2, spec: { tank: winner.spec.tank } });
+  });
+});
+
+describe('the migrations', () => {
+  it('were run once, and go back and forth', async () => {
+    const source = one.app.get(DataSource);
+    expect(await source.showMigrations()).toBe(false);
+    const tables = async () => (await source.query("SELECT table_name FROM information_schema.tables WHERE table_schema = 'public' ORDER BY 1")).map((row: { table_name: string }) => row.table_name);
+    expect(await tables()).toEqual(['build_revisions', 'builds', 'departments', 'migrations']);
+    await source.undoLastMigration();
+    expect(await tables()).toEqual(['migrations']);
+    await source.runMigrations();
+    expect(await tables()).toEqual(['build_revisions', 'builds', 'departments', 'migrations']);
+  });
+
+  it('keep a revision once, and a build in a department that is there', async () => {
+    const source = one.app.get(DataSource);
+    await expect(source.query(`INSERT INTO builds (department_id, spec, last_change) VALUES ('7e57ab1e-0000-4000-8000-000000000000', '{}', 'x')`)).rejects.toThrow(/foreign key/);
+    const [{ id: department }] = await source.query(`INSERT INTO departments (name, district) VALUES ('D', '') RETURNING id`);
+    const [{ id: build }] = await source.query(`INSERT INTO builds (department_id, spec, last_change) VALUES ($1, '{}', 'x') RETURNING id`, [department]);
+    const revision = () => source.query(`INSERT INTO build_revisions (build_id, revision, spec, words) VALUES ($1, 1, '{}', 'x')`, [build]);
+    await revision();
+    await expect(revision()).rejects.toThrow(/one_of_each_revision/);
+    await source.query('TRUNCATE departments, builds, build_revisions');
+  });
+});
