@@ -10,7 +10,7 @@ type Given = Omit<Component, Optional> & Partial<Pick<Component, Optional>>;
  */
 export function component(given: Given): Component {
   const basis = given.basis ?? 'catalogued';
-  return {
+  const made: Component = {
     id: given.id,
     name: given.name,
     group: given.group,
@@ -24,6 +24,7 @@ export function component(given: Given): Component {
     tolerancePct: given.tolerancePct ?? BASIS_TOLERANCE_PCT[basis],
     priceCents: given.priceCents ?? 0,
     shapes: given.shapes ?? [],
-    ...(given.filling ? { filling: given.filling } : {}),
   };
+  if (given.filling) made.filling = given.filling;
+  return made;
 }

@@ -39,7 +39,7 @@ export function Drawing({ evaluation, before, arrangement, onArrange, pointedAt,
     <div className={classes.middle}>
       <div className={classes.views}>
         <Views arrangement={arrangement} onArrange={onArrange} />
-        <span className={classes.dims}>
+        <span className={classes.dims} title={envelope.nextHighest ? `Next highest: ${envelope.nextHighest.name.toLowerCase()}, ${formatFtIn(envelope.nextHighest.heightIn)}` : undefined}>
           <span className="figures">{formatFtIn(envelope.lengthIn)}</span> long, <span className="figures">{formatFtIn(envelope.heightIn)}</span> high ({envelope.highest.name.toLowerCase()}), <span className="figures">{formatMoney(rig.priceCents)}</span>
         </span>
       </div>
