@@ -6,7 +6,7 @@ const ssr = { resolve: { conditions: ['source'] } };
 export default defineConfig({
   test: {
     projects: [
-      { resolve, ssr, test: { name: 'core', include: ['core/**/*.test.ts'] } },
+      { resolve, ssr, test: { name: 'core', include: ['core/**/*.test.ts'], testTimeout: 30_000 } },
       { resolve, ssr, test: { name: 'web', include: ['web/**/*.test.ts'] } },
       { resolve, ssr, test: { name: 'scripts', include: ['scripts/**/*.test.ts'], testTimeout: 60_000 } },
       {

@@ -1,7 +1,6 @@
 import type { AxleOption } from '../catalogue/index.js';
 import { formatLb, formatPct } from '../units/index.js';
 import type { AxleWeights, WeighedState } from '../weights/index.js';
-import { liftingFront, ofGross, onFront, onRear } from './contributors.js';
 import type { Check, Finding, Looked, Status } from './types.js';
 
 /** The state in which a figure is largest. */
@@ -20,7 +19,7 @@ export function governing(axle: AxleOption): { limitLb: number; name: string } {
 /** Over is over; within, but with little reserve or not within at 95 %, is a caution. */
 function loadFinding(
   looked: Looked,
-  about: Pick<Finding, 'id' | 'title' | 'basis' | 'contributors' | 'steps'> & { state: WeighedState; loadLb: number; load95Lb: number; limitLb: number },
+  about: Pick<Finding, 'id' | 'title' | 'basis' | 'steps'> & { state: WeighedState; loadLb: number; load95Lb: number; limitLb: number },
 ): Finding {
   const { state, loadLb, load95Lb, limitLb, ...rest } = about;
   const margin = limitLb - loadLb;
@@ -48,7 +47,6 @@ const axleCheck = (id: 'frontAxle' | 'rearAxle'): Check => (looked) => {
     id, state, limitLb, loadLb: axleOf(state).loadLb, load95Lb: axleOf(state).load95Lb,
     title: front ? 'Front axle' : rig.axles.rear.axles === 2 ? 'Rear tandem' : 'Rear axle',
     basis: `Maker’s ${name}, the lowest of axle, tyres, wheels and suspension`,
-    contributors: front ? onFront(rig, state) : onRear(rig, state),
     steps: front ? ['chassis', 'bumper'] : ['chassis', 'body'],
   });
 };
@@ -60,13 +58,13 @@ export const gross: Check = (looked) => {
   const state = worstBy(looked.states, (s) => s.weights.totalLb);
   return loadFinding(looked, {
     id: 'gross', title: 'Gross weight', state, limitLb: looked.rig.axles.gvwrLb, loadLb: state.weights.totalLb, load95Lb: state.weights.total95Lb,
-    basis: 'Chassis maker’s gross rating', contributors: ofGross(looked.rig, state), steps: ['chassis', 'tank'],
+    basis: 'Chassis maker’s gross rating', steps: ['chassis', 'tank'],
   });
 };
 
 /** A figure that must not fall below a limit in any state. */
 function leastFinding(
-  { rig }: Looked, state: WeighedState,
+  state: WeighedState,
   about: Pick<Finding, 'id' | 'title' | 'basis' | 'unit' | 'actual' | 'limit'> & { format: (value: number) => string },
 ): Finding {
   const { format, ...rest } = about;
@@ -74,7 +72,7 @@ function leastFinding(
   return {
     ...rest, margin, status: margin < 0 ? 'fails' : 'holds', state: { id: state.id, name: state.name },
     words: margin < 0 ? `${format(rest.actual)} is ${format(-margin)} below ${format(rest.limit)}: the front axle is too light to steer well.` : `${format(rest.actual)}, at least ${format(rest.limit)}.`,
-    contributors: liftingFront(rig, state), steps: ['chassis', 'body'],
+    steps: ['chassis', 'body'],
   };
 }
 
@@ -83,14 +81,14 @@ export const frontShare: Check = (looked) => {
   if (!limit) return null;
   const shareOf = (state: WeighedState) => (state.weights.front.loadLb / state.weights.totalLb) * 100;
   const state = worstBy(looked.states, (s) => -shareOf(s));
-  return leastFinding(looked, state, {
+  return leastFinding(state, {
     id: 'frontShare', title: 'Share on the front axle', unit: '%', actual: shareOf(state), limit: limit.value, basis: limit.basis, format: formatPct,
   });
 };
 
 export const frontLeast: Check = (looked) => {
   const state = worstBy(looked.states, (s) => -s.weights.front.loadLb);
-  return leastFinding(looked, state, {
+  return leastFinding(state, {
     id: 'frontLeast', title: 'Least front axle load', unit: 'lb', actual: state.weights.front.loadLb, limit: looked.rig.minFrontLb,
     basis: 'Chassis maker’s least steering load', format: formatLb,
   });

@@ -1,10 +1,10 @@
 import { formatLb, formatPct } from '../units/index.js';
 import type { AxleWeights, Sides, WeighedState } from '../weights/index.js';
 import { worstBy } from './axle-checks.js';
-import { raising, toSide } from './contributors.js';
 import type { Check } from './types.js';
 
-const worseModel = (axle: AxleWeights): Sides => (axle.flexible.imbalancePct > axle.rigid.imbalancePct ? axle.flexible : axle.rigid);
+/** The worse of the two models of the frame: the sides are judged by it. */
+export const worseModel = (axle: AxleWeights): Sides => (axle.flexible.imbalancePct > axle.rigid.imbalancePct ? axle.flexible : axle.rigid);
 
 const sideCheck = (id: 'sideFront' | 'sideRear'): Check => ({ rig, states }) => {
   const limit = rig.profile.limits.sideImbalancePct;
@@ -12,15 +12,13 @@ const sideCheck = (id: 'sideFront' | 'sideRear'): Check => ({ rig, states }) => 
   const axleOf = (state: WeighedState): AxleWeights => (id === 'sideFront' ? state.weights.front : state.weights.rear);
   const state = worstBy(states, (s) => worseModel(axleOf(s)).imbalancePct);
   const sides = worseModel(axleOf(state));
-  const side = sides.rightLb > sides.leftLb ? 1 : -1;
   const margin = limit.value - sides.imbalancePct;
-  const heavier = side > 0 ? 'officer’s' : 'driver’s';
+  const heavier = sides.rightLb > sides.leftLb ? 'officer’s' : 'driver’s';
   return {
     id, title: id === 'sideFront' ? 'Side to side, front' : 'Side to side, rear',
     status: margin < 0 ? 'fails' : margin < 1 ? 'caution' : 'holds',
     actual: sides.imbalancePct, limit: limit.value, margin, unit: '%', state: { id: state.id, name: state.name }, basis: limit.basis,
     words: `${formatPct(sides.imbalancePct)} of the axle’s load: the ${heavier} side carries ${formatLb(Math.abs(sides.rightLb - sides.leftLb))} more.`,
-    contributors: toSide(rig, state, side, id === 'sideFront' ? rig.axles.front.trackIn : rig.axles.rear.trackIn),
     steps: ['equipment', 'ladders'],
   };
 };
@@ -48,6 +46,6 @@ export const roll: Check = ({ rig, states }) => {
     id: 'roll', title: 'Height of centre of gravity', status: low || tilts ? 'holds' : rig.stabilityControl ? 'caution' : 'fails',
     actual, limit: cgHeightToTrackPct.value, margin: cgHeightToTrackPct.value - actual, unit: '%', state: { id: state.id, name: state.name },
     basis: cgHeightToTrackPct.basis, words: `${formatPct(actual)} of the rear track. ${how}`,
-    ...(low ? {} : tilts ? { by: 'by tilt' } : rig.stabilityControl ? { by: 'by stability control' } : {}), contributors: raising(rig, state), steps: ['tank', 'body'],
+    ...(low ? {} : tilts ? { by: 'by tilt' } : rig.stabilityControl ? { by: 'by stability control' } : {}), steps: ['tank', 'body'],
   };
 };

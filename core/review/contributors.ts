@@ -1,7 +1,8 @@
 import type { Component, Rig } from '../rig/index.js';
 import { LOAD_STATES, rearReactionIn } from '../weights/index.js';
 import type { WeighedState } from '../weights/index.js';
-import type { Contributor } from './types.js';
+import { worseModel } from './balance-checks.js';
+import type { CheckId, Contributor, Finding, Looked } from './types.js';
 
 const MOST = 6;
 
@@ -49,3 +50,19 @@ export const toSide = (rig: Rig, state: WeighedState, side: -1 | 1, trackIn: num
 /** What raises the centre of gravity most in a state: lb by its height over the truck's own. */
 export const raising = (rig: Rig, state: WeighedState): Contributor[] =>
   largest(rig, state, (c, w) => (w * (c.zIn - state.weights.cg.zIn)) / state.weights.cg.zIn);
+
+const leaning = (end: 'front' | 'rear') => (rig: Rig, state: WeighedState): Contributor[] => {
+  const { leftLb, rightLb } = worseModel(state.weights[end]);
+  return toSide(rig, state, rightLb > leftLb ? 1 : -1, rig.axles[end].trackIn);
+};
+
+const CAUSES: Partial<Record<CheckId, (rig: Rig, state: WeighedState) => Contributor[]>> = {
+  frontAxle: onFront, rearAxle: onRear, gross: ofGross, frontShare: liftingFront, frontLeast: liftingFront,
+  sideFront: leaning('front'), sideRear: leaning('rear'), roll: raising,
+};
+
+/** The components that cause most of a finding, in the load state in which it is worst; none where it is not a matter of weight. */
+export function contributorsOf({ rig, states }: Looked, { id, state }: Finding): Contributor[] {
+  const worst = states.find((candidate) => candidate.id === state?.id);
+  return worst ? (CAUSES[id]?.(rig, worst) ?? []) : [];
+}

@@ -5,7 +5,7 @@ import type { Check, CheckId, Finding } from './types.js';
 const DRAWN = 'Geometry of this build';
 
 const fit = (id: CheckId, title: string, steps: StepId[], actual: number, limit: number, words: string): Finding => ({
-  id, title, steps, actual, limit, margin: limit - actual, unit: 'in', state: null, basis: DRAWN, contributors: [],
+  id, title, steps, actual, limit, margin: limit - actual, unit: 'in', state: null, basis: DRAWN,
   status: limit - actual < -0.05 ? 'fails' : 'holds', words,
 });
 
@@ -59,7 +59,7 @@ export const equipmentPlace: Check = ({ rig }) => {
   const more = rig.moved.length > 1 ? ` and ${formatWhole(rig.moved.length - 1)} more` : '';
   return {
     id: 'equipmentPlace', title: 'Equipment in its place', status: first ? 'caution' : 'holds', actual: rig.moved.length, limit: 0, margin: 0 - rig.moved.length, unit: 'pieces',
-    state: null, basis: DRAWN, contributors: [], steps: ['equipment'],
+    state: null, basis: DRAWN, steps: ['equipment'],
     words: first
       ? `${first.name}${more}: this body has no ${first.asked}; weighed in ${first.rides} until another place is chosen.`
       : `All ${formatWhole(carried)} lines ride where they were put.`,

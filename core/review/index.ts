@@ -1,5 +1,6 @@
 export { CHECKS, rank, worstStatus } from './checks.js';
 export { governing } from './axle-checks.js';
+export { contributorsOf } from './contributors.js';
 export { evaluate } from './evaluate.js';
 export type { Evaluation } from './evaluate.js';
 export { changeOf, measure, measureOf } from './measure.js';

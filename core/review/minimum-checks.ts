@@ -39,7 +39,7 @@ const minimumCheck = ({ id, limit, title, step, actual }: Minimum): Check => ({ 
   const words = `${formatWhole(value)} of at least ${formatWhole(asked.value)} ${asked.unit}.`;
   return {
     id, title, status: margin < 0 ? 'fails' : 'holds', actual: value, limit: asked.value, margin, unit: asked.unit, state: null, basis: asked.basis,
-    words: margin < 0 ? `${words} ${formatWhole(-margin)} ${asked.unit} short.` : words, contributors: [], steps: [step],
+    words: margin < 0 ? `${words} ${formatWhole(-margin)} ${asked.unit} short.` : words, steps: [step],
   };
 };
 
@@ -52,6 +52,6 @@ export const typeGvwr: Check = ({ rig }) => {
   const margin = asked.value - rig.axles.gvwrLb;
   return {
     id: 'typeGvwr', title: 'Gross rating of the engine type', status: margin < 0 ? 'fails' : 'holds', actual: rig.axles.gvwrLb, limit: asked.value, margin, unit: 'lb',
-    state: null, basis: asked.basis, words: `Rated ${formatLb(rig.axles.gvwrLb)}, at most ${formatLb(asked.value)}.`, contributors: [], steps: ['chassis'],
+    state: null, basis: asked.basis, words: `Rated ${formatLb(rig.axles.gvwrLb)}, at most ${formatLb(asked.value)}.`, steps: ['chassis'],
   };
 };

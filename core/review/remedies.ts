@@ -49,8 +49,12 @@ function remedyFor(candidate: Candidate, base: Evaluation, finding: Finding): Re
     };
   };
 
+  // Steps go one way: where neither the smallest nor the largest helps, those between do not either.
+  const { steps } = candidate;
+  if (steps.length > 2 && !judged(steps[0]!) && !judged(steps[steps.length - 1]!)) return null;
+
   let best: Remedy | null = null;
-  for (const step of candidate.steps) {
+  for (const step of steps) {
     const remedy = judged(step);
     if (!remedy) continue;
     if (remedy.mends) return remedy;

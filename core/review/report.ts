@@ -1,4 +1,5 @@
 import type { BuildSpec } from '../spec/index.js';
+import { contributorsOf } from './contributors.js';
 import { evaluate } from './evaluate.js';
 import { measureOf } from './measure.js';
 import { remediesFor } from './remedies.js';
@@ -16,6 +17,7 @@ export function report(spec: BuildSpec) {
     states,
     findings: findings.map((finding) => ({
       ...finding,
+      contributors: contributorsOf(evaluation, finding),
       remedies: finding.status === 'holds' ? [] : remediesFor(spec, finding.id).map(({ spec: _spec, ...remedy }) => remedy),
     })),
     payloadLeft,

@@ -36,7 +36,6 @@ export interface Finding {
   by?: string;
   /** One sentence with the figures. */
   words: string;
-  contributors: Contributor[];
   /** The steps of work that this says something about. */
   steps: StepId[];
 }

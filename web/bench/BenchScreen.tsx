@@ -76,7 +76,7 @@ function Workbench({ build, onTakeNewer }: { build: BuildView; onTakeNewer: () =
       <Drawing evaluation={evaluation} before={before} arrangement={arrangement} onArrange={setArrangement} pointedAt={pointedAt} open={open} onOpen={(id) => setOpen(id === open ? null : id)} />
       <aside className={classes.panel} aria-label={open ? 'Findings' : stepTitle(step)}>
         {open ? (
-          <FindingsPanel spec={spec} findings={evaluation.findings} open={open} onOpen={(id) => setOpen(id)} onClose={() => setOpen(null)} bench={bench} pointAt={setPointedAt} />
+          <FindingsPanel spec={spec} evaluation={evaluation} open={open} onOpen={(id) => setOpen(id)} onClose={() => setOpen(null)} bench={bench} pointAt={setPointedAt} />
         ) : (
           <>
             <div className={classes.panelHead}><h2>{stepTitle(step)}</h2></div>

@@ -1,8 +1,8 @@
 import { ActionIcon, Button, Loader } from '@mantine/core';
 import { IconX } from '@tabler/icons-react';
 import { useEffect, useRef } from 'react';
-import { rank } from '#core/review';
-import type { CheckId, Finding } from '#core/review';
+import { contributorsOf, rank } from '#core/review';
+import type { CheckId, Evaluation, Finding } from '#core/review';
 import type { BuildSpec } from '#core/spec';
 import { formatLb, formatMoney, formatPct, formatWhole, signed } from '#core/units';
 import { StatusMark, statusWord } from '../common';
@@ -38,9 +38,28 @@ function Remedies({ spec, finding, bench }: { spec: BuildSpec; finding: Finding;
   );
 }
 
+/** The components that cause most of a finding, pointed out on the drawing. */
+function Causes({ evaluation, finding, pointAt }: { evaluation: Evaluation; finding: Finding; pointAt: (ids: string[]) => void }) {
+  const causes = contributorsOf(evaluation, finding);
+  if (causes.length === 0) return null;
+  return (
+    <>
+      <h3 className={classes.sub}>What causes most of it</h3>
+      {causes.map((cause) => (
+        <button
+          key={cause.componentId} type="button" className={classes.cause} title="Shown on the drawing"
+          onMouseEnter={() => pointAt([cause.componentId])} onMouseLeave={() => pointAt([])} onFocus={() => pointAt([cause.componentId])} onBlur={() => pointAt([])}
+        >
+          <span>{cause.name}</span><span className="figures">{formatLb(cause.amountLb)}</span>
+        </button>
+      ))}
+    </>
+  );
+}
+
 interface Props {
   spec: BuildSpec;
-  findings: Finding[];
+  evaluation: Evaluation;
   open: CheckId;
   onOpen: (id: CheckId) => void;
   onClose: () => void;
@@ -49,8 +68,8 @@ interface Props {
 }
 
 /** Every finding: what, by how much, in which state, which components cause it, which computed changes mend it. */
-export function FindingsPanel({ spec, findings, open, onOpen, onClose, bench, pointAt }: Props) {
-  const sorted = [...findings].sort((a, b) => rank(b.status) - rank(a.status));
+export function FindingsPanel({ spec, evaluation, open, onOpen, onClose, bench, pointAt }: Props) {
+  const sorted = [...evaluation.findings].sort((a, b) => rank(b.status) - rank(a.status));
   const opened = useRef<HTMLDivElement>(null);
   useEffect(() => {
     opened.current?.scrollIntoView({ block: 'nearest' });
@@ -76,17 +95,7 @@ export function FindingsPanel({ spec, findings, open, onOpen, onClose, bench, po
                 <p className={classes.source}>{finding.state ? `Worst in: ${finding.state.name.toLowerCase()}. ` : ''}Limit: {figure(finding.limit, finding)}. {finding.basis}.</p>
                 <div style={{ marginLeft: 26 }}>
                   {finding.status !== 'holds' && <Remedies spec={spec} finding={finding} bench={bench} />}
-                  {finding.contributors.length > 0 && (
-                    <>
-                      <h3 className={classes.sub}>What causes most of it</h3>
-                      {finding.contributors.map((cause) => (
-                        <button key={cause.componentId} type="button" className={classes.cause} title="Shown on the drawing"
-                          onMouseEnter={() => pointAt([cause.componentId])} onMouseLeave={() => pointAt([])} onFocus={() => pointAt([cause.componentId])} onBlur={() => pointAt([])}>
-                          <span>{cause.name}</span><span className="figures">{formatLb(cause.amountLb)}</span>
-                        </button>
-                      ))}
-                    </>
-                  )}
+                  <Causes evaluation={evaluation} finding={finding} pointAt={pointAt} />
                 </div>
               </>
             )}
