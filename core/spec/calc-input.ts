@@ -2,11 +2,15 @@ import 'reflect-metadata';
 import { ArrayMaxSize, ArrayMinSize, IsArray, IsIn, IsInt, IsNumber, IsOptional, IsPositive, IsString, Max, Min } from 'class-validator';
 import { Nested } from './rules.js';
 
+/** Beyond any truck: what is larger is a slip of the keyboard. */
+const MOST_IN = 10_000;
+const MOST_LB = 10_000_000;
+
 export class FrontAxleInput {
-  @IsNumber() @IsPositive()
+  @IsNumber() @IsPositive() @Max(MOST_LB)
   gawrLb!: number;
 
-  @IsNumber() @IsPositive()
+  @IsNumber() @IsPositive() @Max(MOST_IN)
   trackIn!: number;
 }
 
@@ -25,7 +29,7 @@ export class RearAxleInput extends FrontAxleInput {
 
 /** Axles and ratings against which a truck is weighed. */
 export class ChassisInput {
-  @IsNumber() @IsPositive()
+  @IsNumber() @IsPositive() @Max(MOST_IN)
   wheelbaseIn!: number;
 
   @Nested(() => FrontAxleInput)
@@ -34,7 +38,7 @@ export class ChassisInput {
   @Nested(() => RearAxleInput)
   rear!: RearAxleInput;
 
-  @IsNumber() @IsPositive()
+  @IsNumber() @IsPositive() @Max(MOST_LB)
   gvwrLb!: number;
 
   /** Share of the roll stiffness at the front axle. */
@@ -47,16 +51,16 @@ export class ItemInput {
   @IsOptional() @IsString()
   name?: string;
 
-  @IsNumber() @Min(0)
+  @IsNumber() @Min(0) @Max(MOST_LB)
   weightLb!: number;
 
-  @IsNumber()
+  @IsNumber() @Min(-MOST_IN) @Max(MOST_IN)
   xIn!: number;
 
-  @IsNumber()
+  @IsNumber() @Min(-MOST_IN) @Max(MOST_IN)
   yIn!: number;
 
-  @IsNumber()
+  @IsNumber() @Min(-MOST_IN) @Max(MOST_IN)
   zIn!: number;
 
   /** ± percent at 95 %. */
@@ -74,22 +78,22 @@ export class WeightsInput {
 
 /** One box of a tank. */
 export class TankBox {
-  @IsNumber()
+  @IsNumber() @Min(-MOST_IN) @Max(MOST_IN)
   frontIn!: number;
 
-  @IsNumber()
+  @IsNumber() @Min(-MOST_IN) @Max(MOST_IN)
   centerIn!: number;
 
-  @IsNumber()
+  @IsNumber() @Min(-MOST_IN) @Max(MOST_IN)
   bottomIn!: number;
 
-  @IsNumber() @IsPositive()
+  @IsNumber() @IsPositive() @Max(MOST_IN)
   lengthIn!: number;
 
-  @IsNumber() @IsPositive()
+  @IsNumber() @IsPositive() @Max(MOST_IN)
   widthIn!: number;
 
-  @IsNumber() @IsPositive()
+  @IsNumber() @IsPositive() @Max(MOST_IN)
   heightIn!: number;
 
   /** Cells across, between lengthwise baffles. */
@@ -105,7 +109,7 @@ export class TankInput {
   @IsNumber() @IsPositive() @Max(1)
   usableFraction!: number;
 
-  @IsNumber() @IsPositive()
+  @IsNumber() @IsPositive() @Max(100)
   liquidLbPerGal!: number;
 
   @IsNumber() @Min(0)

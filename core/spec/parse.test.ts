@@ -50,6 +50,8 @@ describe('a build file', () => {
     ['with a device on a pumper', { ...pumper, device: { partId: 'ladder-75-rear', outriggersId: 'one-pair' } }, 'device', /aerial only/],
     ['of an aerial without device', json({ ...builds[1], device: undefined }), 'device', /must be chosen on an aerial/],
     ['with equipment nowhere', { ...pumper, equipment: [{ partId: 'irons', count: 1, compartmentId: 'X1' }] }, 'equipment.0.compartmentId', /compartment \(L1 to L3/],
+    ['with a field that JavaScript keeps for itself', JSON.parse(JSON.stringify(pumper).replace('"tank":{', '"tank":{"__proto__":{"a":1},')), 'tank.__proto__', /not a field/],
+    ['with a broken character in its name', { ...pumper, name: 'a\ud800' }, 'name', /readable text/],
     ['that is a list', [], '', /must be one JSON object/],
     ['that is nothing', null, '', /must be one JSON object \(was null\)/],
   ])('%s is refused by name', (_, input, field, message) => {
@@ -73,6 +75,7 @@ describe('inputs of the contract', () => {
     ['no items', () => judge(WeightsInput, { chassis, items: [] }), 'items'],
     ['a negative weight', () => judge(WeightsInput, { chassis, items: [item, { ...item, weightLb: -5 }] }), 'items.1.weightLb'],
     ['three axles', () => judge(WeightsInput, { chassis: { ...chassis, rear: { ...chassis.rear, axles: 3 } }, items: [item] }), 'chassis.rear.axles'],
+    ['a place beyond any truck', () => judge(WeightsInput, { chassis, items: [{ ...item, xIn: 1e300 }] }), 'items.0.xIn'],
     ['an unknown field', () => judge(WeightsInput, { chassis, items: [{ ...item, colour: 1 }] }), 'items.0.colour'],
     ['a flat box', () => judge(TankInput, { ...tank, boxes: [{ ...box, heightIn: 0 }] }), 'boxes.0.heightIn'],
     ['more than the whole tank', () => judge(TankInput, { ...tank, usableFraction: 1.2 }), 'usableFraction'],

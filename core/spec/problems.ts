@@ -42,6 +42,21 @@ export function problemsOf(errors: ValidationError[], path = ''): Problem[] {
   });
 }
 
+/** Keys that JavaScript keeps for itself: class-transformer would pass over them in silence. */
+const KEPT = new Set(['__proto__', 'constructor', 'prototype']);
+
+/** No input of ours is deeper than a handful of levels. */
+const DEEPEST = 20;
+
+function keptKeys(value: unknown, path = '', depth = 0): Problem[] {
+  if (typeof value !== 'object' || value === null) return [];
+  if (depth > DEEPEST) return [{ field: path.slice(0, 40), message: `the input must not be nested more than ${DEEPEST} levels deep` }];
+  return Object.entries(value).flatMap(([key, inner]) => {
+    const field = path + key;
+    return KEPT.has(key) ? [{ field, message: `${field} is not a field of this input; leave it out` }] : keptKeys(inner, `${field}.`, depth + 1);
+  });
+}
+
 /**
  * Turns unknown JSON into an instance of a class with class-validator rules.
  * @throws BadInput naming every field that is wrong, and fields that do not belong.
@@ -50,6 +65,8 @@ export function judge<T extends object>(type: new () => T, input: unknown): T {
   if (typeof input !== 'object' || input === null || Array.isArray(input)) {
     throw new BadInput([{ field: '', message: `the input must be one JSON object (was ${shown(input)})` }]);
   }
+  const kept = keptKeys(input);
+  if (kept.length) throw new BadInput(kept);
   const instance = plainToInstance(type, input);
   const errors = validateSync(instance, { whitelist: true, forbidNonWhitelisted: true, forbidUnknownValues: true });
   if (errors.length) throw new BadInput(problemsOf(errors));

@@ -1,5 +1,5 @@
 import { Type } from 'class-transformer';
-import { IsDefined, Length, ValidateIf, ValidateNested } from 'class-validator';
+import { IsDefined, Length, ValidateBy, ValidateIf, ValidateNested } from 'class-validator';
 
 /** A field is there with a value or not at all; unlike `IsOptional`, this refuses null. */
 export const MayBeLeftOut = (): PropertyDecorator => ValidateIf((_, value) => value !== undefined);
@@ -11,5 +11,14 @@ export const Nested = (type: () => new () => object, list?: 'each'): PropertyDec
   Type(type)(target, key as string);
 };
 
+/** A zero character or half of a surrogate pair: no letter, and no database keeps it. */
+const BROKEN = new RegExp('[\\0\\p{Cs}]', 'u');
+
 /** Text of so many characters, refused in plain words. */
-export const Letters = (least: number, most: number): PropertyDecorator => Length(least, most, { message: `$property must have ${least} to ${most} characters` });
+export const Letters = (least: number, most: number): PropertyDecorator => (target, key) => {
+  Length(least, most, { message: `$property must have ${least} to ${most} characters` })(target, key as string);
+  ValidateBy({
+    name: 'readable',
+    validator: { validate: (value) => typeof value !== 'string' || !BROKEN.test(value), defaultMessage: () => '$property must be readable text, without broken characters' },
+  })(target, key as string);
+};

@@ -32,6 +32,9 @@ describe('departments over HTTP', () => {
     ['a name that is too long', { name: 'x'.repeat(81), district: '' }, 'name', /1 to 80 characters/],
     ['a district that is too long', { name: 'x', district: 'y'.repeat(401) }, 'district', /0 to 400 characters/],
     ['a number for a name', { name: 7, district: '' }, 'name', /must be a string \(was 7\)/],
+    ['a zero in the name', { name: 'a\0b', district: '' }, 'name', /readable text/],
+    ['half a letter in the name', { name: 'a\ud800', district: '' }, 'name', /readable text/],
+    ['a field that JavaScript keeps for itself', { name: 'x', district: '', constructor: { prototype: { a: 1 } } }, 'constructor', /not a field/],
     ['a field of its own', { name: 'x', district: '', id: 'mine' }, 'id', /not a field of this input/],
   ])('refuse %s, and make nothing of it', async (_, body, field, message) => {
     const count = async () => (await server.http.get('/api/departments')).body.length;
@@ -48,6 +51,12 @@ describe('departments over HTTP', () => {
     const { id } = await create('Kept');
     await server.http.patch(`/api/departments/${id}`).send({ name: null }).expect(400);
     expect((await server.http.get('/api/departments')).body.find((d: { id: string }) => d.id === id).name).toBe('Kept');
+  });
+
+  it('refuse what is nested without end', async () => {
+    const deep = `{"name":${'['.repeat(50_000)}${']'.repeat(50_000)},"district":""}`;
+    const { body } = await server.http.post('/api/departments').set('content-type', 'application/json').send(deep).expect(400);
+    expect(body.detail).toMatch(/nested more than 20 levels/);
   });
 
   it('answer an address that is none with a problem, and say nothing of the inside', async () => {
