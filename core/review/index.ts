@@ -1,3 +1,4 @@
+export { cautionsFor } from './cautions.js';
 export { CHECKS, rank, worstStatus } from './checks.js';
 export { governing } from './axle-checks.js';
 export { contributorsOf } from './contributors.js';

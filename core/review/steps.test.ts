@@ -4,7 +4,7 @@ import { starterBuild, withChassisSetting, withPump, withTank } from '../spec/in
 import type { BuildSpec } from '../spec/index.js';
 import { rearReactionIn } from '../weights/index.js';
 import { liftingFront, ofGross, onFront, onRear, raising, toSide } from './contributors.js';
-import { changeOf, evaluate, measure, measureOf, stepStates, stepTitle, stepsFor } from './index.js';
+import { cautionsFor, changeOf, evaluate, measure, measureOf, stepStates, stepTitle, stepsFor } from './index.js';
 
 const [pumper, aerial, brush] = DEMONSTRATION.flatMap((d) => d.builds) as [BuildSpec, BuildSpec, BuildSpec];
 const bare: BuildSpec = { ...withPump(withTank(starterBuild('pumper', 'Bare', 'D'), { gallons: 0 }), undefined), hose: [], ladders: { mountId: 'flat', partIds: [] }, fittingIds: [] };
@@ -59,6 +59,15 @@ describe('how each step stands', () => {
 
   it('has a title for every step of every type', () => {
     for (const spec of [pumper, aerial, brush]) for (const step of stepsFor(spec)) expect(stepTitle(step)).toMatch(/^[A-Z][a-z ]+$/);
+  });
+});
+
+describe('cautions', () => {
+  it('stand beside every step, and say what is not judged where it could hurt someone', () => {
+    for (const step of stepsFor(aerial)) expect(cautionsFor(step).at(-1)).toMatch(/ratings.*authority having jurisdiction/);
+    expect(cautionsFor('device')[0]).toMatch(/certified load chart/);
+    expect(cautionsFor('tank')[0]).toMatch(/rolling over/);
+    expect(cautionsFor('fittings')[0]).toMatch(/licensed/);
   });
 });
 

@@ -2,7 +2,7 @@ import { Alert, Loader } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
 import { useCallback, useMemo, useState } from 'react';
 import { useParams } from 'react-router';
-import { measureOf, stepStates, stepTitle } from '#core/review';
+import { cautionsFor, measureOf, stepStates, stepTitle } from '#core/review';
 import type { CheckId } from '#core/review';
 import type { StepId } from '#core/rig';
 import type { BuildView } from '#core/spec';
@@ -83,7 +83,7 @@ function Workbench({ build, onTakeNewer }: { build: BuildView; onTakeNewer: () =
             {step === 'equipment'
               ? <EquipmentPanel spec={spec} evaluation={evaluation} now={now} bench={bench} pointAt={setPointedAt} />
               : <Choices spec={spec} step={step} now={now} bench={bench} />}
-            <p className={classes.note}>Planning figures. The makers’ ratings and the authority having jurisdiction decide; weigh the finished truck.</p>
+            {cautionsFor(step).map((caution) => <p key={caution} className={classes.note}>{caution}</p>)}
           </>
         )}
       </aside>

@@ -27,7 +27,7 @@ function SideNotes({ rig, envelope, inService, view, px }: Omit<StageProps, 'pic
   const span = (a: number, b: number) => ({ from: Math.min(u(a), u(b)), to: Math.max(u(a), u(b)) });
   const { wheelbaseIn } = rig.axles;
   const { front, rear, cg } = inService.weights;
-  const most = Math.max(rig.axles.front.gawrLb, rig.axles.rear.gawrLb);
+  const most = Math.max(rig.axles.front.gawrLb, rig.axles.rear.gawrLb / rig.axles.rear.axles);
   const line = 38 * px;
   const rearAxles = rig.axles.rear.axles === 2 ? [-0.5, 0.5].map((s) => wheelbaseIn + s * rig.axles.rear.spreadIn) : [wheelbaseIn];
   const heightEnd = view === 'driver' ? envelope.rearIn : -envelope.frontIn;
