@@ -58,6 +58,19 @@ for (const scheme of ['light', 'dark'] as const) {
   });
 }
 
+test('an address with nothing behind it', async ({ page }) => {
+  await page.goto('/nowhere');
+  await expect(page.getByRole('heading', { name: 'There is nothing at this address' })).toBeVisible();
+  await scan(page, 'nowhere');
+  await page.goto('/builds/7e57ab1e-0000-4000-8000-000000000000');
+  await expect(page.getByText('This build could not be opened')).toBeVisible();
+  await scan(page, 'no such build');
+  await page.route('**/api/builds', (route) => route.abort());
+  await page.goto('/');
+  await expect(page.getByRole('alert')).toContainText('The yard could not be read: The server does not answer.');
+  await scan(page, 'a yard out of reach');
+});
+
 test('the bench fits 1280 by 800 without scrolling the page', async ({ page }) => {
   await page.goto('/');
   await page.getByRole('link', { name: 'River pumper', exact: true }).click();

@@ -1,4 +1,4 @@
-import { Alert, Loader } from '@mantine/core';
+import { Loader } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
 import { useCallback, useMemo, useState } from 'react';
 import { useParams } from 'react-router';
@@ -7,6 +7,7 @@ import type { CheckId } from '#core/review';
 import type { StepId } from '#core/rig';
 import type { BuildView } from '#core/spec';
 import { useBuildQuery } from '../api';
+import { Message } from '../common';
 import type { Arrangement } from '../drawing';
 import classes from './bench.module.css';
 import { BenchBar } from './BenchBar';
@@ -25,7 +26,7 @@ import { StepList } from './StepList';
 export function BenchScreen() {
   const { id = '' } = useParams();
   const { data, error, refetch } = useBuildQuery(id);
-  if (error) return <Alert color="red" variant="outline" m="xl" title="This build could not be opened">{error.message}</Alert>;
+  if (error) return <Message title="This build could not be opened">{error.message}</Message>;
   if (!data) return <Loader m="xl" color="var(--ink)" aria-label="Opening the build" />;
   return <Workbench key={`${data.id}-${data.revision}`} build={data} onTakeNewer={() => void refetch()} />;
 }

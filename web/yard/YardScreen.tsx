@@ -1,4 +1,4 @@
-import { Alert, Button, Loader, Switch } from '@mantine/core';
+import { Button, Loader, Switch } from '@mantine/core';
 import { IconPlus } from '@tabler/icons-react';
 import { useState } from 'react';
 import type { DepartmentView } from '#core/spec';
@@ -23,7 +23,7 @@ export function YardScreen() {
         <Switch size="sm" label="Show archived" checked={archived} onChange={(event) => setArchived(event.currentTarget.checked)} color="var(--spruce)" />
         <Button leftSection={<IconPlus size={16} />} onClick={() => setAdding(true)}>New department</Button>
       </div>
-      {error && <Alert color="red" variant="outline" title="The yard could not be read" mt="md">{error.message} <Button size="compact-sm" variant="default" ml="sm" onClick={() => { void departments.refetch(); void builds.refetch(); }}>Try again</Button></Alert>}
+      {error && <p role="alert" className={classes.failed}>The yard could not be read: {error.message} <Button size="compact-sm" variant="default" ml="sm" onClick={() => { void departments.refetch(); void builds.refetch(); }}>Try again</Button></p>}
       {!error && (!departments.data || !builds.data) && <Loader my="xl" color="var(--ink)" aria-label="Reading the yard" />}
       {departments.data && builds.data && shown.length === 0 && <p className={classes.none}>No departments yet. Start with one: its name and a line about its district.</p>}
       {builds.data && shown.map((department) => (
