@@ -4,6 +4,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, RouterProvider } from 'react-router';
+import { Unreachable } from './api';
 import { Frame, ScreenError } from './common';
 import { cssVariables, theme } from './theme';
 
@@ -20,7 +21,9 @@ const router = createBrowserRouter([
   },
 ]);
 
-const queries = new QueryClient({ defaultOptions: { queries: { retry: 1 } } });
+/** Silence is asked again once; a refusal is an answer. */
+const retry = (failures: number, error: Error) => failures < 1 && error instanceof Unreachable;
+const queries = new QueryClient({ defaultOptions: { queries: { retry } } });
 
 createRoot(document.getElementById('root')!).render(
   <StrictMode>
