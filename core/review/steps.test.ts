@@ -4,7 +4,7 @@ import { starterBuild, withChassisSetting, withPump, withTank } from '../spec/in
 import type { BuildSpec } from '../spec/index.js';
 import { rearReactionIn } from '../weights/index.js';
 import { liftingFront, ofGross, onFront, onRear, raising, toSide } from './contributors.js';
-import { cautionsFor, changeOf, evaluate, measure, measureOf, stepStates, stepTitle, stepsFor } from './index.js';
+import { allowanceLeftLb, cautionsFor, equipmentByGroup, changeOf, evaluate, measure, measureOf, stepStates, stepTitle, stepsFor } from './index.js';
 
 const [pumper, aerial, brush] = DEMONSTRATION.flatMap((d) => d.builds) as [BuildSpec, BuildSpec, BuildSpec];
 const bare: BuildSpec = { ...withPump(withTank(starterBuild('pumper', 'Bare', 'D'), { gallons: 0 }), undefined), hose: [], ladders: { mountId: 'flat', partIds: [] }, fittingIds: [] };
@@ -59,6 +59,21 @@ describe('how each step stands', () => {
 
   it('has a title for every step of every type', () => {
     for (const spec of [pumper, aerial, brush]) for (const step of stepsFor(spec)) expect(stepTitle(step)).toMatch(/^[A-Z][a-z ]+$/);
+  });
+});
+
+describe('equipment by group', () => {
+  it('has every line once, and weighs what the list weighs', () => {
+    const groups = equipmentByGroup(pumper);
+    expect(groups.flatMap(({ indexes }) => indexes).sort((a, b) => a - b)).toEqual(pumper.equipment.map((_, index) => index));
+    expect(groups.reduce((sum, { weightLb }) => sum + weightLb, 0)).toBe(1693);
+    expect(groups.find(({ group }) => group === 'rescue')?.weightLb).toBe(399);
+    expect(equipmentByGroup(bare)).toEqual([]);
+  });
+
+  it('leaves of the allowance what the list does not fill', () => {
+    expect(allowanceLeftLb(evaluate(pumper).rig)).toBeCloseTo(2000 - 1693, 6);
+    expect(allowanceLeftLb(evaluate(bare).rig)).toBeCloseTo(2000, 6);
   });
 });
 

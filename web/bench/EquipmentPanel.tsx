@@ -1,7 +1,7 @@
 import { Button, NativeSelect, Select } from '@mantine/core';
 import { useMemo, useState } from 'react';
 import { partOf, partsFor } from '#core/catalogue';
-import { changeOf, measure } from '#core/review';
+import { allowanceLeftLb, changeOf, equipmentByGroup, measure } from '#core/review';
 import type { Evaluation, Measure } from '#core/review';
 import { withEquipment, withEquipmentLine } from '#core/spec';
 import type { BuildSpec } from '#core/spec';
@@ -73,27 +73,22 @@ export function EquipmentPanel(props: Props) {
   const { spec, evaluation } = props;
   const places = [...evaluation.rig.layout.compartments.map((compartment) => compartment.id), 'cab'];
   const [opened, setOpened] = useState<number | null>(null);
-  const allowance = evaluation.rig.components.filter((c) => c.role === 'allowance').reduce((sum, c) => sum + c.weightLb, 0);
-  const lines = spec.equipment.map((line, index) => ({ index, part: partOf('equipment', line.partId), count: line.count }));
-  const groups = [...new Set(lines.map(({ part }) => part.group))];
+  const allowance = allowanceLeftLb(evaluation.rig);
   return (
     <>
       <DeltaHeads />
       <AddPiece {...props} places={places} />
       {allowance > 0 && <p className={classes.note}>The list is {formatLb(allowance)} lighter than the profile’s allowance for loose equipment; the difference is weighed in the compartments until it is listed.</p>}
-      {groups.map((group) => {
-        const here = lines.filter(({ part }) => part.group === group);
-        return (
-          <section key={group} className={classes.group} aria-label={titled(group)}>
-            <h3 className={classes.groupTitle}>{titled(group)} <span className="quiet figures" style={{ fontSize: 12 }}>{formatLb(here.reduce((sum, { part, count }) => sum + part.weightLb * count, 0))}</span></h3>
-            <ul className={classes.pieces}>
-              {here.map(({ index }) => (
-                <Line key={index} {...props} index={index} places={places} open={opened === index} onOpen={() => setOpened(opened === index ? null : index)} />
-              ))}
-            </ul>
-          </section>
-        );
-      })}
+      {equipmentByGroup(spec).map(({ group, indexes, weightLb }) => (
+        <section key={group} className={classes.group} aria-label={titled(group)}>
+          <h3 className={classes.groupTitle}>{titled(group)} <span className="quiet figures" style={{ fontSize: 12 }}>{formatLb(weightLb)}</span></h3>
+          <ul className={classes.pieces}>
+            {indexes.map((index) => (
+              <Line key={index} {...props} index={index} places={places} open={opened === index} onOpen={() => setOpened(opened === index ? null : index)} />
+            ))}
+          </ul>
+        </section>
+      ))}
     </>
   );
 }
