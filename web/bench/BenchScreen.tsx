@@ -6,7 +6,7 @@ import { cautionsFor, measureOf, stepStates, stepTitle } from '#core/review';
 import type { CheckId } from '#core/review';
 import type { StepId } from '#core/rig';
 import type { BuildView } from '#core/spec';
-import { useBuildQuery } from '../api';
+import { Refused, useBuildQuery } from '../api';
 import { Message } from '../common';
 import type { Arrangement } from '../drawing';
 import classes from './bench.module.css';
@@ -26,7 +26,7 @@ import { StepList } from './StepList';
 export function BenchScreen() {
   const { id = '' } = useParams();
   const { data, error, refetch } = useBuildQuery(id);
-  if (error) return <Message title="This build could not be opened">{error.message}</Message>;
+  if (error) return <Message title="This build could not be opened">{error instanceof Refused && error.status === 404 ? 'It is not here; the link may be an old one.' : error.message}</Message>;
   if (!data) return <Loader m="xl" color="var(--ink)" aria-label="Opening the build" />;
   return <Workbench key={`${data.id}-${data.revision}`} build={data} onTakeNewer={() => void refetch()} />;
 }
