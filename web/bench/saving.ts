@@ -77,5 +77,6 @@ export function useSaving(opened: BuildView, spec: BuildSpec, words: string) {
     };
   }, []);
 
-  return saving;
+  // An edit is told as unsaved in the very render that shows it, not when its effect has run.
+  return saving.kind === 'saved' && spec !== at.current.saved ? { kind: 'saving' as const } : saving;
 }
