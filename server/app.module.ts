@@ -3,10 +3,12 @@ import { Module } from '@nestjs/common';
 import type { DynamicModule } from '@nestjs/common';
 import { ServeStaticModule } from '@nestjs/serve-static';
 import { TypeOrmModule } from '@nestjs/typeorm';
+import { ArchiveModule } from './archive/index.js';
 import { BuildsModule } from './builds/index.js';
 import { CalcModule } from './calc/index.js';
 import { databaseOptions } from './database/index.js';
 import { DepartmentsModule } from './departments/index.js';
+import { PartsModule } from './parts/index.js';
 
 const ASSET_AGE_MS = 365 * 24 * 3600 * 1000;
 
@@ -25,7 +27,7 @@ export class AppModule {
       : [];
     return {
       module: AppModule,
-      imports: [TypeOrmModule.forRoot(databaseOptions(databaseUrl)), DepartmentsModule, BuildsModule, CalcModule, ...screens],
+      imports: [TypeOrmModule.forRoot(databaseOptions(databaseUrl)), DepartmentsModule, BuildsModule, PartsModule, ArchiveModule, CalcModule, ...screens],
     };
   }
 }

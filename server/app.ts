@@ -3,12 +3,15 @@ import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { SwaggerModule } from '@nestjs/swagger';
 import compression from 'compression';
+import { json } from 'express';
 import helmet from 'helmet';
 import { AppModule } from './app.module.js';
 import { describe } from './documents/index.js';
 import { JudgePipe, ProblemFilter } from './problems/index.js';
 
 const BODY_LIMIT = '1mb';
+/** A department with the whole history of its builds. */
+const ARCHIVE_LIMIT = '64mb';
 
 /** Builds the server with its guards, ready to listen. */
 export async function createApp(databaseUrl: string, webFolder?: string): Promise<NestExpressApplication> {
@@ -21,6 +24,7 @@ export async function createApp(databaseUrl: string, webFolder?: string): Promis
     strictTransportSecurity: false,
   }));
   app.use(compression());
+  app.use('/api/departments/archive', json({ limit: ARCHIVE_LIMIT }));
   app.useBodyParser('json', { limit: BODY_LIMIT });
   app.setGlobalPrefix('api');
   app.useGlobalPipes(new JudgePipe());

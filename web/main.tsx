@@ -5,7 +5,7 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, RouterProvider } from 'react-router';
 import { Unreachable } from './api';
-import { Frame, ScreenError } from './common';
+import { Frame, ScreenError, UnitsProvider } from './common';
 import { cssVariables, theme } from './theme';
 
 const router = createBrowserRouter([
@@ -30,7 +30,7 @@ createRoot(document.getElementById('root')!).render(
     <MantineProvider theme={theme} cssVariablesResolver={cssVariables} defaultColorScheme="auto">
       <QueryClientProvider client={queries}>
         <Notifications position="bottom-center" containerWidth={420} />
-        <RouterProvider router={router} />
+        <UnitsProvider><RouterProvider router={router} /></UnitsProvider>
       </QueryClientProvider>
     </MantineProvider>
   </StrictMode>,

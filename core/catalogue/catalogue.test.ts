@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { BUILD_TYPES, CATALOGUE, findPart, partOf, partsFor } from './index.js';
+import { BUILD_TYPES, CATALOGUE, SHIPPED } from './index.js';
 import type { PartKind } from './index.js';
 
 const kinds = Object.keys(CATALOGUE) as PartKind[];
@@ -24,21 +24,21 @@ describe('every part', () => {
   });
 
   it('is found by kind and id, and missed with a clear word', () => {
-    expect(partOf('hose', 'supply-5').sizeIn).toBe(5);
-    expect(findPart('hose', 'garden')).toBeUndefined();
-    expect(() => partOf('hose', 'garden')).toThrow('the catalogue has no hose "garden"');
+    expect(SHIPPED.part('hose', 'supply-5').sizeIn).toBe(5);
+    expect(SHIPPED.find('hose', 'garden')).toBeUndefined();
+    expect(() => SHIPPED.part('hose', 'garden')).toThrow('the catalogue has no hose "garden"');
   });
 
   it('suits the types that it says', () => {
-    expect(partsFor('chassis', 'brush').map((part) => part.id)).toEqual(['medium-4x4', 'light-4x4', 'light-4x4-wide']);
-    expect(partsFor('pump', 'aerial').every((part) => part.panel === 'side')).toBe(true);
-    expect(partsFor('hose', 'brush')).toEqual(CATALOGUE.hose);
+    expect(SHIPPED.for('chassis', 'brush').map((part) => part.id)).toEqual(['medium-4x4', 'light-4x4', 'light-4x4-wide']);
+    expect(SHIPPED.for('pump', 'aerial').every((part) => part.panel === 'side')).toBe(true);
+    expect(SHIPPED.for('hose', 'brush')).toEqual(CATALOGUE.hose);
   });
 
   it.each(BUILD_TYPES)('a %s can be built: there is some of each kind for it', (type) => {
     for (const kind of kinds) {
       if (kind === 'device' && type !== 'aerial') continue;
-      expect(partsFor(kind, type).length, `${kind} for ${type}`).toBeGreaterThan(0);
+      expect(SHIPPED.for(kind, type).length, `${kind} for ${type}`).toBeGreaterThan(0);
     }
   });
 });
@@ -56,7 +56,7 @@ const CHASSIS_RANGES: [string, readonly [number, number], readonly [number, numb
 
 describe('the chassis are of the size that such chassis are', () => {
   it.each(CHASSIS_RANGES)('%s', (id, front, rear, frontRating, rearRating) => {
-    const chassis = partOf('chassis', id);
+    const chassis = SHIPPED.part('chassis', id);
     within(chassis.curb.frontLb, front, 'front');
     within(chassis.curb.rearLb, rear, 'rear');
     for (const axle of chassis.frontAxles) within(axle.ratings.axleLb, frontRating, axle.id);
@@ -94,27 +94,27 @@ describe('the weights of the brief', () => {
     ['attack-1.75', 0.34, 3.1, 0.31, 50], ['attack-2', 0.4, 3.5, 0.32, 50], ['attack-2.5', 0.52, 4.3, 0.35, 50], ['supply-3', 0.66, 5.1, 0.38, 50],
     ['supply-4', 0.78, 6.6, 0.38, 100], ['supply-5', 1.08, 8.2, 0.42, 100],
   ])('hose %s: %d lb/ft, %d in flat, %d in packed, %d ft sections', (id, lbPerFt, flatWidthIn, packedIn, sectionFt) => {
-    expect(partOf('hose', id)).toMatchObject({ lbPerFt, flatWidthIn, packedIn, sectionFt });
+    expect(SHIPPED.part('hose', id)).toMatchObject({ lbPerFt, flatWidthIn, packedIn, sectionFt });
   });
 
   it.each([
     ['attic-10', 22, 138], ['roof-14', 34, 168], ['roof-16', 40, 192], ['extension-20', 62, 150], ['extension-24', 74, 174], ['extension-28', 95, 196],
     ['extension-35', 130, 248], ['extension-35-3', 150, 176], ['articulating-22', 45, 68],
   ])('ladder %s: %d lb, %d in bedded', (id, weightLb, beddedIn) => {
-    expect(partOf('ladder', id)).toMatchObject({ weightLb, beddedIn });
+    expect(SHIPPED.part('ladder', id)).toMatchObject({ weightLb, beddedIn });
   });
 
   it.each([
     ['body-aluminium', 23, 26], ['body-poly', 23, 26], ['body-stainless', 27, 30], ['body-galvanised', 29, 33], ['bed-aluminium', 11, 14], ['bed-steel', 11, 14],
-  ])('%s: %d to %d lb an inch', (id, least, most) => within(partOf('body', id).lbPerIn, [least, most], id));
+  ])('%s: %d to %d lb an inch', (id, least, most) => within(SHIPPED.part('body', id).lbPerIn, [least, most], id));
 
   it.each([
     ['midship-1250-side', 3000, 3600], ['midship-1500-side', 3000, 3600], ['midship-2000-side', 3600, 4000], ['midship-1500-top', 3700, 4400], ['pto-1000', 1900, 2600],
     ['electric-1250', 2500, 5500], ['skid-150', 320, 750], ['skid-350', 320, 750],
-  ])('%s: %d to %d lb', (id, least, most) => within(partOf('pump', id).weightLb, [least, most], id));
+  ])('%s: %d to %d lb', (id, least, most) => within(SHIPPED.part('pump', id).weightLb, [least, most], id));
 
   it.each([['ladder-75-rear', 12_500, 15_000], ['ladder-100-rear', 19_000, 22_500], ['platform-100-mid', 26_000, 30_000]])('%s: %d to %d lb, and its torque box and outriggers', (id, least, most) => {
-    const device = partOf('device', id);
+    const device = SHIPPED.part('device', id);
     const stowed = device.turntable.weightLb + device.sections.reduce((sum, section) => sum + section.weightLb, 0) + (device.platform?.weightLb ?? 0);
     within(stowed, [least, most], 'device');
     for (const outriggers of device.outriggers) {
@@ -127,7 +127,7 @@ describe('the weights of the brief', () => {
 
   it('aluminium bumpers weigh 40 % less than steel ones', () => {
     for (const extension of [12, 18, 24]) {
-      expect(partOf('bumper', `aluminium-${extension}`).weightLb / partOf('bumper', `steel-${extension}`).weightLb).toBeCloseTo(0.6, 2);
+      expect(SHIPPED.part('bumper', `aluminium-${extension}`).weightLb / SHIPPED.part('bumper', `steel-${extension}`).weightLb).toBeCloseTo(0.6, 2);
     }
   });
 });
@@ -148,11 +148,11 @@ describe('the limit profiles', () => {
     ['us-wildland-6', { pumpGpm: 50, tankGal: 150, hose15Ft: 300, hose1Ft: 300, seats: 2, gvwrLb: 19_500 }],
     ['us-wildland-4', { pumpGpm: 50, tankGal: 750 }],
   ])('%s asks for what the brief says', (id, asked) => {
-    const { limits } = partOf('profile', id);
+    const { limits } = SHIPPED.part('profile', id);
     expect(Object.fromEntries(Object.keys(asked).map((key) => [key, limits[key as keyof typeof limits]?.value]))).toEqual(asked);
   });
 
   it('the one without limits keeps to the makers’ ratings', () => {
-    expect(Object.keys(partOf('profile', 'ratings-only').limits).sort()).toEqual(['frontSharePct', 'reservePct', 'seatLb']);
+    expect(Object.keys(SHIPPED.part('profile', 'ratings-only').limits).sort()).toEqual(['frontSharePct', 'reservePct', 'seatLb']);
   });
 });

@@ -1,10 +1,10 @@
-import { formatWhole } from '../units/index.js';
+import { inches, lb } from '../units/index.js';
 import { usd } from './money.js';
 import type { AxleOption, Cab, Chassis, RoofOption } from './types.js';
 
 const frontAxle = (axleLb: number, tyresLb: number, weightLb: number, dollars: number): AxleOption => ({
   id: `front-${axleLb}`,
-  name: `Front axle rated ${formatWhole(axleLb)} lb`,
+  name: `Front axle rated ${lb(axleLb)}`,
   weightLb,
   priceCents: usd(dollars),
   ratings: { axleLb, tyresLb, wheelsLb: tyresLb + 600, suspensionLb: axleLb },
@@ -16,13 +16,13 @@ const frontAxle = (axleLb: number, tyresLb: number, weightLb: number, dollars: n
 const rearAxle = (axleLb: number, tyresLb: number, weightLb: number, dollars: number): AxleOption => ({
   ...frontAxle(axleLb, tyresLb, weightLb, dollars),
   id: `rear-${axleLb}`,
-  name: `Rear axle rated ${formatWhole(axleLb)} lb`,
+  name: `Rear axle rated ${lb(axleLb)}`,
 });
 
 const tandem = (axleLb: number, tyresLb: number, weightLb: number, dollars: number): AxleOption => ({
   ...rearAxle(axleLb, tyresLb, weightLb, dollars),
   id: `tandem-${axleLb}`,
-  name: `Tandem rated ${formatWhole(axleLb)} lb`,
+  name: `Tandem rated ${lb(axleLb)}`,
   axles: 2,
   spreadIn: 54,
   frontShare: 0.52,
@@ -31,7 +31,7 @@ const tandem = (axleLb: number, tyresLb: number, weightLb: number, dollars: numb
 const flatRoof: RoofOption = { id: 'flat', name: 'Flat roof', raiseIn: 0, weightLb: 0, priceCents: 0 };
 const raised = (raiseIn: number, weightLb: number, dollars: number): RoofOption => ({
   id: `raised-${raiseIn}`,
-  name: `Roof raised ${raiseIn} in`,
+  name: `Roof raised ${inches(raiseIn)}`,
   raiseIn,
   weightLb,
   priceCents: usd(dollars),

@@ -1,13 +1,14 @@
+import { hoseSize, inches, lb } from '../units/index.js';
 import { usd } from './money.js';
 import type { Bumper, BumperItem } from './types.js';
 
 const extension = (extensionIn: number, steelLb: number, dollars: number): Bumper[] => [
   {
-    id: `steel-${extensionIn}`, name: `Steel bumper, ${extensionIn} in extension`, types: ['pumper', 'aerial'], material: 'steel',
+    id: `steel-${extensionIn}`, name: `Steel bumper, ${inches(extensionIn)} extension`, types: ['pumper', 'aerial'], material: 'steel',
     extensionIn, weightLb: steelLb, priceCents: usd(dollars),
   },
   {
-    id: `aluminium-${extensionIn}`, name: `Aluminium bumper, ${extensionIn} in extension`, types: ['pumper', 'aerial'], material: 'aluminium',
+    id: `aluminium-${extensionIn}`, name: `Aluminium bumper, ${inches(extensionIn)} extension`, types: ['pumper', 'aerial'], material: 'aluminium',
     extensionIn, weightLb: Math.round(steelLb * 0.6), priceCents: usd(dollars * 1.35),
   },
 ];
@@ -25,8 +26,8 @@ export const BUMPERS: Bumper[] = [
 /** What is mounted on the front bumper. */
 export const BUMPER_ITEMS: BumperItem[] = [
   { id: 'hose-well', name: 'Hose well with cover', types: ['pumper', 'aerial'], shape: 'well', needsExtensionIn: 12, weightLb: 95, priceCents: usd(2_300), lengthIn: 11, widthIn: 34, heightIn: 16 },
-  { id: 'winch-receiver', name: 'Receiver with 9,000 lb portable winch', types: ['pumper', 'aerial', 'brush'], shape: 'receiver', needsExtensionIn: 0, weightLb: 185, priceCents: usd(3_900), lengthIn: 12, widthIn: 24, heightIn: 10 },
-  { id: 'winch', name: 'Built-in winch, 10,000 lb pull', types: ['brush'], shape: 'winch', needsExtensionIn: 12, weightLb: 125, priceCents: usd(2_600), lengthIn: 10, widthIn: 26, heightIn: 10 },
+  { id: 'winch-receiver', name: `Receiver with ${lb(9_000)} portable winch`, types: ['pumper', 'aerial', 'brush'], shape: 'receiver', needsExtensionIn: 0, weightLb: 185, priceCents: usd(3_900), lengthIn: 12, widthIn: 24, heightIn: 10 },
+  { id: 'winch', name: `Built-in winch, ${lb(10_000)} pull`, types: ['brush'], shape: 'winch', needsExtensionIn: 12, weightLb: 125, priceCents: usd(2_600), lengthIn: 10, widthIn: 26, heightIn: 10 },
   { id: 'bumper-monitor', name: 'Bumper monitor, remote', types: ['pumper', 'aerial', 'brush'], shape: 'monitor', needsExtensionIn: 12, weightLb: 95, priceCents: usd(7_400), lengthIn: 12, widthIn: 12, heightIn: 20 },
-  { id: 'front-suction', name: 'Front suction, 5 in', types: ['pumper'], shape: 'plain', needsExtensionIn: 12, weightLb: 260, priceCents: usd(6_800), lengthIn: 11, widthIn: 10, heightIn: 12 },
+  { id: 'front-suction', name: `Front suction, ${hoseSize(5)}`, types: ['pumper'], shape: 'plain', needsExtensionIn: 12, weightLb: 260, priceCents: usd(6_800), lengthIn: 11, widthIn: 10, heightIn: 12 },
 ];

@@ -3,7 +3,7 @@ import type { BuildType } from './types.js';
 /** One limit: its value, what it is in our own words, and what it rests on. */
 export interface Limit {
   value: number;
-  unit: '%' | 'deg' | 'lb' | 'gal' | 'gpm' | 'ft' | 'ft³' | 'seats';
+  unit: '%' | 'deg' | 'lb' | 'gal' | 'gpm' | 'ft' | 'ft3' | 'seats';
   basis: string;
 }
 
@@ -56,7 +56,7 @@ const stability: Profile['limits'] = {
 
 const structural: Profile['limits'] = {
   ...stability,
-  compartmentFt3: nfpa(40, 'ft³'),
+  compartmentFt3: nfpa(40, 'ft3'),
 };
 
 /**

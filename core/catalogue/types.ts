@@ -1,5 +1,6 @@
 /** What the figures of a part rest on; the better the basis, the narrower the tolerance. */
-export type Basis = 'weighed' | 'calculated' | 'catalogued' | 'estimated';
+export const BASES = ['weighed', 'calculated', 'catalogued', 'estimated'] as const;
+export type Basis = (typeof BASES)[number];
 
 /** Usual tolerance of each basis, ± percent at 95 % (brief: weights). */
 export const BASIS_TOLERANCE_PCT: Record<Basis, number> = { weighed: 1, catalogued: 3, calculated: 5, estimated: 15 };
@@ -7,8 +8,16 @@ export const BASIS_TOLERANCE_PCT: Record<Basis, number> = { weighed: 1, catalogu
 export const BUILD_TYPES = ['pumper', 'aerial', 'brush'] as const;
 export type BuildType = (typeof BUILD_TYPES)[number];
 
+/** What a part says of where it comes from: nothing where it ships with Baros. */
+export interface Origin {
+  /** What its weight rests on; catalogued where nothing is said. */
+  basis?: Basis;
+  /** Set on a department's own part. */
+  own?: true;
+}
+
 /** What every part of the catalogue carries. Money is integer cents. */
-export interface Part {
+export interface Part extends Origin {
   id: string;
   name: string;
   weightLb: number;
@@ -46,7 +55,7 @@ export interface Cab {
   seatZIn: number;
 }
 
-export interface Chassis {
+export interface Chassis extends Origin {
   id: string;
   name: string;
   types: BuildType[];
@@ -111,7 +120,8 @@ export interface Pump extends Part {
   crosslays: number;
 }
 
-export type TankShapeId = 'rectangular' | 'tShape' | 'lShape' | 'lowWide' | 'skid';
+export const TANK_SHAPE_IDS = ['rectangular', 'tShape', 'lShape', 'tall', 'lowWide', 'skid'] as const;
+export type TankShapeId = (typeof TANK_SHAPE_IDS)[number];
 
 /** Cross-section of a tank shape; its length follows from the gallons. */
 export interface TankShape {
@@ -133,7 +143,7 @@ export interface FoamSystem extends Part {
   maxConcentrateGpm: number;
 }
 
-export interface Hose {
+export interface Hose extends Origin {
   id: string;
   name: string;
   sizeIn: number;
@@ -161,7 +171,7 @@ export interface LadderMount extends Part {
   words: string;
 }
 
-export interface BodyFamily {
+export interface BodyFamily extends Origin {
   id: string;
   name: string;
   types: BuildType[];
@@ -189,8 +199,10 @@ export type EquipmentGroup =
   | 'rescue'
   | 'medical'
   | 'breathing apparatus'
+  | 'hazmat'
   | 'salvage and traffic'
-  | 'wildland';
+  | 'wildland'
+  | 'service';
 
 export interface Equipment extends Part {
   group: EquipmentGroup;
@@ -215,7 +227,7 @@ export interface Outriggers extends Part {
   spreadIn: number;
 }
 
-export interface AerialDevice {
+export interface AerialDevice extends Origin {
   id: string;
   name: string;
   priceCents: number;

@@ -1,20 +1,20 @@
-import type { BuildSpec } from '../spec/index.js';
+import type { BuildSpec, DistrictKind } from '../spec/index.js';
 import { millLadder } from './carder-mills.js';
 import { riverPumper } from './osier-reach.js';
 import { grassTruck } from './saltgrass-flats.js';
 
 /** The three invented departments of the demonstration, each with its build. */
-export const DEMONSTRATION: { name: string; district: string; builds: BuildSpec[] }[] = [
+export const DEMONSTRATION: { name: string; district: string; kind: DistrictKind; builds: BuildSpec[] }[] = [
   {
-    name: 'Osier Reach Fire District', builds: [riverPumper],
+    name: 'Osier Reach Fire District', kind: 'rural', builds: [riverPumper],
     district: 'River meadows and dairy farms, no hydrants outside the village; a covered bridge and a low station door.',
   },
   {
-    name: 'Carder Mills Fire Department', builds: [millLadder],
+    name: 'Carder Mills Fire Department', kind: 'city', builds: [millLadder],
     district: 'Canal town of brick mills turned into six-storey flats; narrow lanes, hydrants everywhere.',
   },
   {
-    name: 'Saltgrass Flats Rural Fire District', builds: [grassTruck],
+    name: 'Saltgrass Flats Rural Fire District', kind: 'wildland', builds: [grassTruck],
     district: 'Coastal grass and wind-farm tracks on soft ground; four volunteers a truck.',
   },
 ];

@@ -1,5 +1,5 @@
 import type { AxleOption } from '../catalogue/index.js';
-import { formatLb, formatPct } from '../units/index.js';
+import { lb, formatPct } from '../units/index.js';
 import type { AxleWeights, WeighedState } from '../weights/index.js';
 import type { Check, Finding, Looked, Status } from './types.js';
 
@@ -28,11 +28,11 @@ function loadFinding(
   const unsure = load95Lb > limitLb;
   const status: Status = margin < 0 ? 'fails' : short || unsure ? 'caution' : 'holds';
   const words = {
-    fails: `${formatLb(-margin)} over: ${formatLb(loadLb)} on ${formatLb(limitLb)}.`,
+    fails: `${lb(-margin)} over: ${lb(loadLb)} on ${lb(limitLb)}.`,
     caution: unsure
-      ? `${formatLb(margin)} left, but the load may be as much as ${formatLb(load95Lb)} at 95 % confidence.`
-      : `${formatLb(margin)} left, less than the reserve of ${formatPct(reservePct)}.`,
-    holds: `${formatLb(margin)} left of ${formatLb(limitLb)}.`,
+      ? `${lb(margin)} left, but the load may be as much as ${lb(load95Lb)} at 95 % confidence.`
+      : `${lb(margin)} left, less than the reserve of ${formatPct(reservePct)}.`,
+    holds: `${lb(margin)} left of ${lb(limitLb)}.`,
   }[status];
   return { ...rest, status, actual: loadLb, limit: limitLb, margin, unit: 'lb', state: { id: state.id, name: state.name }, words };
 }
@@ -90,6 +90,6 @@ export const frontLeast: Check = (looked) => {
   const state = worstBy(looked.states, (s) => -s.weights.front.loadLb);
   return leastFinding(state, {
     id: 'frontLeast', title: 'Least front axle load', unit: 'lb', actual: state.weights.front.loadLb, limit: looked.rig.minFrontLb,
-    basis: 'Chassis maker’s least steering load', format: formatLb,
+    basis: 'Chassis maker’s least steering load', format: lb,
   });
 };

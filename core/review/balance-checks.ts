@@ -1,4 +1,4 @@
-import { formatLb, formatPct } from '../units/index.js';
+import { lb, formatPct } from '../units/index.js';
 import type { AxleWeights, Sides, WeighedState } from '../weights/index.js';
 import { worstBy } from './axle-checks.js';
 import type { Check } from './types.js';
@@ -18,7 +18,7 @@ const sideCheck = (id: 'sideFront' | 'sideRear'): Check => ({ rig, states }) => 
     id, title: id === 'sideFront' ? 'Side to side, front' : 'Side to side, rear',
     status: margin < 0 ? 'fails' : margin < 1 ? 'caution' : 'holds',
     actual: sides.imbalancePct, limit: limit.value, margin, unit: '%', state: { id: state.id, name: state.name }, basis: limit.basis,
-    words: `${formatPct(sides.imbalancePct)} of the axle’s load: the ${heavier} side carries ${formatLb(Math.abs(sides.rightLb - sides.leftLb))} more.`,
+    words: `${formatPct(sides.imbalancePct)} of the axle’s load: the ${heavier} side carries ${lb(Math.abs(sides.rightLb - sides.leftLb))} more.`,
     steps: ['equipment', 'ladders'],
   };
 };

@@ -1,10 +1,10 @@
-import { findPart, partOf, partsFor } from '../catalogue/index.js';
 import type { Rig } from '../rig/index.js';
 import {
-  bedsFor, suitsBed, withBody, withBumper, withBumperItem, withChassis, withChassisSetting, withEquipmentLine, withHose, withLadder, withLadderMount, withPump, withTank,
+  bedsFor, suitsBed, withBody, withBumper, withBumperItem, withChassis, withChassisSetting, withEquipmentLine, withFitting, withHose, withLadder, withLadderMount, withPump, withTank,
 } from '../spec/index.js';
+import { catalogueOf } from '../spec/index.js';
 import type { BuildSpec } from '../spec/index.js';
-import { formatGal, formatIn, formatLb, formatWhole } from '../units/index.js';
+import { feet, formatWhole, gal, inches, lb } from '../units/index.js';
 import type { CheckId } from './types.js';
 
 /** One change of a kind, in steps of growing departure: the first step that mends is the one to show. */
@@ -12,7 +12,7 @@ export interface Candidate {
   /** Changes of one kind compete; the best few of a kind are shown. */
   kind:
     | 'tankPlace' | 'wheelbase' | 'axle' | 'tankSize' | 'tankShape' | 'bumper' | 'bumperItem' | 'body' | 'bodyLength' | 'move' | 'hose'
-    | 'pump' | 'seats' | 'ladder' | 'ladderMount' | 'chassis';
+    | 'pump' | 'fitting' | 'seats' | 'ladder' | 'ladderMount' | 'chassis';
   steps: { label: string; spec: BuildSpec }[];
 }
 
@@ -30,7 +30,7 @@ const tankPlace: Generator = (spec, rig) => {
   const end = Math.max(...rig.layout.tankBoxes.map((b) => b.frontIn + b.lengthIn));
   const room = Math.max(0, rig.layout.tankSpace.endIn - end);
   const step = (aftIn: number) => ({
-    label: `Move the tank ${formatIn(Math.abs(aftIn - spec.tank.aftIn))} ${aftIn > spec.tank.aftIn ? 'aft' : 'forward'}`,
+    label: `Move the tank ${inches(Math.abs(aftIn - spec.tank.aftIn))} ${aftIn > spec.tank.aftIn ? 'aft' : 'forward'}`,
     spec: withTank(spec, { aftIn }),
   });
   return [
@@ -40,9 +40,9 @@ const tankPlace: Generator = (spec, rig) => {
 };
 
 const wheelbase: Generator = (spec) => {
-  const { minIn, maxIn, stepIn } = partOf('chassis', spec.chassis.partId).wheelbase;
+  const { minIn, maxIn, stepIn } = catalogueOf(spec).part('chassis', spec.chassis.partId).wheelbase;
   const now = spec.chassis.wheelbaseIn;
-  const step = (wheelbaseIn: number) => ({ label: `Wheelbase ${formatWhole(wheelbaseIn)} in instead of ${formatWhole(now)} in`, spec: withChassisSetting(spec, { wheelbaseIn }) });
+  const step = (wheelbaseIn: number) => ({ label: `Wheelbase ${inches(wheelbaseIn)} instead of ${inches(now)}`, spec: withChassisSetting(spec, { wheelbaseIn }) });
   return [
     { kind: 'wheelbase', steps: range(now, maxIn, stepIn).map(step) },
     { kind: 'wheelbase', steps: range(now, minIn, stepIn).map(step) },
@@ -50,7 +50,7 @@ const wheelbase: Generator = (spec) => {
 };
 
 const axleRating: Generator = (spec, rig) => {
-  const chassis = partOf('chassis', spec.chassis.partId);
+  const chassis = catalogueOf(spec).part('chassis', spec.chassis.partId);
   const higher = <T extends { ratings: { axleLb: number } }>(options: T[], now: T) => options.filter((option) => option.ratings.axleLb > now.ratings.axleLb);
   return [
     { kind: 'axle', steps: higher(chassis.frontAxles, rig.frontAxle).map((axle) => ({ label: axle.name, spec: withChassisSetting(spec, { frontAxleId: axle.id }) })) },
@@ -59,23 +59,23 @@ const axleRating: Generator = (spec, rig) => {
 };
 
 const tankSize: Generator = (spec) => {
-  const least = Math.max(findPart('profile', spec.profileId)?.limits.tankGal?.value ?? 0, 0);
+  const least = Math.max(catalogueOf(spec).find('profile', spec.profileId)?.limits.tankGal?.value ?? 0, 0);
   if (spec.tank.gallons <= least) return [];
   return [{
     kind: 'tankSize',
-    steps: range(spec.tank.gallons, Math.max(least, 50), 50).map((gallons) => ({ label: `Tank of ${formatGal(gallons)} instead of ${formatGal(spec.tank.gallons)}`, spec: withTank(spec, { gallons }) })),
+    steps: range(spec.tank.gallons, Math.max(least, 50), 50).map((gallons) => ({ label: `Tank of ${gal(gallons)} instead of ${gal(spec.tank.gallons)}`, spec: withTank(spec, { gallons }) })),
   }];
 };
 
 const tankShape: Generator = (spec) =>
-  spec.tank.gallons === 0 ? [] : partsFor('tankShape', spec.type)
+  spec.tank.gallons === 0 ? [] : catalogueOf(spec).for('tankShape', spec.type)
     .filter((shape) => shape.id !== spec.tank.shape)
     .map((shape) => ({ kind: 'tankShape', steps: [{ label: `${shape.name} tank`, spec: withTank(spec, { shape: shape.id }) }] }));
 
 const lighterBumper: Generator = (spec) => {
-  const now = partOf('bumper', spec.bumper.partId);
+  const now = catalogueOf(spec).part('bumper', spec.bumper.partId);
   const keepsItems = (next: BuildSpec) => next.bumper.itemIds.length === spec.bumper.itemIds.length;
-  return partsFor('bumper', spec.type)
+  return catalogueOf(spec).for('bumper', spec.type)
     .filter((bumper) => bumper.weightLb < now.weightLb)
     .map((bumper) => ({ label: bumper.name, spec: withBumper(spec, bumper.id) }))
     .filter((step) => keepsItems(step.spec))
@@ -83,11 +83,11 @@ const lighterBumper: Generator = (spec) => {
 };
 
 const withoutBumperItem: Generator = (spec) =>
-  spec.bumper.itemIds.map((id) => ({ kind: 'bumperItem', steps: [{ label: `Leave off: ${partOf('bumperItem', id).name.toLowerCase()}`, spec: withBumperItem(spec, id, false) }] }));
+  spec.bumper.itemIds.map((id) => ({ kind: 'bumperItem', steps: [{ label: `Leave off: ${catalogueOf(spec).part('bumperItem', id).name.toLowerCase()}`, spec: withBumperItem(spec, id, false) }] }));
 
 const lighterBody: Generator = (spec) => {
-  const now = partOf('body', spec.body.partId);
-  return partsFor('body', spec.type)
+  const now = catalogueOf(spec).part('body', spec.body.partId);
+  return catalogueOf(spec).for('body', spec.type)
     .filter((body) => body.lbPerIn < now.lbPerIn)
     .map((body) => ({ kind: 'body', steps: [{ label: `${body.name} instead of ${now.name.toLowerCase()}`, spec: withBody(spec, { partId: body.id }) }] }));
 };
@@ -95,7 +95,7 @@ const lighterBody: Generator = (spec) => {
 /** The heaviest lines of equipment, each to every other compartment. */
 const moveItem: Generator = (spec, rig) => {
   const lines = spec.equipment
-    .map((line, index) => ({ line, index, part: partOf('equipment', line.partId) }))
+    .map((line, index) => ({ line, index, part: catalogueOf(spec).part('equipment', line.partId) }))
     .sort((a, b) => b.part.weightLb * b.line.count - a.part.weightLb * a.line.count)
     .slice(0, MOVES_LOOKED_AT);
   return lines.flatMap(({ line, index, part }) =>
@@ -104,7 +104,7 @@ const moveItem: Generator = (spec, rig) => {
       .map((compartment): Candidate => ({
         kind: 'move',
         steps: [{
-          label: `Move ${part.name.toLowerCase()} (${formatLb(part.weightLb * line.count)}) from ${line.compartmentId} to ${compartment.id}`,
+          label: `Move ${part.name.toLowerCase()} (${lb(part.weightLb * line.count)}) from ${line.compartmentId} to ${compartment.id}`,
           spec: withEquipmentLine(spec, index, { compartmentId: compartment.id }),
         }],
       })));
@@ -112,11 +112,11 @@ const moveItem: Generator = (spec, rig) => {
 
 const lessHose: Generator = (spec) =>
   spec.hose.filter((load) => load.lengthFt >= 200).map((load) => {
-    const hose = partOf('hose', load.hoseId);
+    const hose = catalogueOf(spec).part('hose', load.hoseId);
     return {
       kind: 'hose',
       steps: range(load.lengthFt, load.lengthFt / 2, hose.sectionFt).map((lengthFt) => ({
-        label: `${formatWhole(lengthFt)} ft of ${hose.name} instead of ${formatWhole(load.lengthFt)} ft`,
+        label: `${feet(lengthFt)} of ${hose.name} instead of ${feet(load.lengthFt)}`,
         spec: withHose(spec, load.bedId, { hoseId: load.hoseId, lengthFt }),
       })),
     };
@@ -132,9 +132,9 @@ const settleEquipment: Generator = (spec, rig) => {
 };
 
 const bodyLength: Generator = (spec) => {
-  const { minIn, maxIn } = partOf('body', spec.body.partId).length;
+  const { minIn, maxIn } = catalogueOf(spec).part('body', spec.body.partId).length;
   const now = spec.body.lengthIn;
-  const step = (lengthIn: number) => ({ label: `Body ${formatIn(lengthIn)} long instead of ${formatIn(now)}`, spec: withBody(spec, { lengthIn }) });
+  const step = (lengthIn: number) => ({ label: `Body ${inches(lengthIn)} long instead of ${inches(now)}`, spec: withBody(spec, { lengthIn }) });
   return [
     { kind: 'bodyLength', steps: range(now, maxIn, 2).map(step) },
     { kind: 'bodyLength', steps: range(now, minIn, 2).map(step) },
@@ -143,7 +143,7 @@ const bodyLength: Generator = (spec) => {
 
 const otherPump: Generator = (spec, rig) => [{
   kind: 'pump',
-  steps: partsFor('pump', spec.type)
+  steps: catalogueOf(spec).for('pump', spec.type)
     .filter((pump) => pump.ratedGpm > rig.carried.pumpGpm)
     .sort((a, b) => a.ratedGpm - b.ratedGpm)
     .map((pump) => ({ label: pump.name, spec: withPump(spec, pump.id) })),
@@ -153,12 +153,12 @@ const LARGEST_TANK_GAL = 1500;
 
 const largerTank: Generator = (spec) => [{
   kind: 'tankSize',
-  steps: range(spec.tank.gallons, LARGEST_TANK_GAL, 10).map((gallons) => ({ label: `Tank of ${formatGal(gallons)} instead of ${formatGal(spec.tank.gallons)}`, spec: withTank(spec, { gallons }) })),
+  steps: range(spec.tank.gallons, LARGEST_TANK_GAL, 10).map((gallons) => ({ label: `Tank of ${gal(gallons)} instead of ${gal(spec.tank.gallons)}`, spec: withTank(spec, { gallons }) })),
 }];
 
 const moreSeats: Generator = (spec) => [{
   kind: 'seats',
-  steps: range(spec.chassis.crew, partOf('chassis', spec.chassis.partId).cab.seats.length, 1).map((crew) => ({ label: `${formatWhole(crew)} seats instead of ${formatWhole(spec.chassis.crew)}`, spec: withChassisSetting(spec, { crew }) })),
+  steps: range(spec.chassis.crew, catalogueOf(spec).part('chassis', spec.chassis.partId).cab.seats.length, 1).map((crew) => ({ label: `${formatWhole(crew)} seats instead of ${formatWhole(spec.chassis.crew)}`, spec: withChassisSetting(spec, { crew }) })),
 }];
 
 const MOST_HOSE_FT = 1500;
@@ -167,33 +167,44 @@ const MOST_HOSE_FT = 1500;
 const moreHose: Generator = (spec) =>
   bedsFor(spec).flatMap((bed) => {
     const load = spec.hose.find((other) => other.bedId === bed.id);
-    const hoses = load ? [partOf('hose', load.hoseId)] : partsFor('hose', spec.type).filter((hose) => suitsBed(bed, hose));
+    const hoses = load ? [catalogueOf(spec).part('hose', load.hoseId)] : catalogueOf(spec).for('hose', spec.type).filter((hose) => suitsBed(bed, hose));
     return hoses.map((hose): Candidate => ({
       kind: 'hose',
       steps: range(load?.lengthFt ?? 0, MOST_HOSE_FT, hose.sectionFt).map((lengthFt) => ({
-        label: `${formatWhole(lengthFt)} ft of ${hose.name} in ${bed.name.toLowerCase()}${load ? ` instead of ${formatWhole(load.lengthFt)} ft` : ''}`,
+        label: `${feet(lengthFt)} of ${hose.name} in ${bed.name.toLowerCase()}${load ? ` instead of ${feet(load.lengthFt)}` : ''}`,
         spec: withHose(spec, bed.id, { hoseId: hose.id, lengthFt }),
       })),
     }));
   });
 
 const moreLadders: Generator = (spec) =>
-  partsFor('ladder', spec.type)
+  catalogueOf(spec).for('ladder', spec.type)
     .filter((ladder) => !spec.ladders.partIds.includes(ladder.id))
     .map((ladder) => ({ kind: 'ladder', steps: [{ label: `Carry a ${ladder.name} ladder`, spec: withLadder(spec, ladder.id, true) }] }));
 
 const withoutLadder: Generator = (spec) =>
-  [...new Set(spec.ladders.partIds)].map((id) => ({ kind: 'ladder', steps: [{ label: `Leave off the ${partOf('ladder', id).name} ladder`, spec: withLadder(spec, id, false) }] }));
+  [...new Set(spec.ladders.partIds)].map((id) => ({ kind: 'ladder', steps: [{ label: `Leave off the ${catalogueOf(spec).part('ladder', id).name} ladder`, spec: withLadder(spec, id, false) }] }));
 
 const ladderMount: Generator = (spec) =>
-  partsFor('ladderMount', spec.type)
+  catalogueOf(spec).for('ladderMount', spec.type)
     .filter((mount) => mount.id !== spec.ladders.mountId && spec.ladders.partIds.length > 0)
     .map((mount) => ({ kind: 'ladderMount', steps: [{ label: `Ladders: ${mount.name.toLowerCase()}`, spec: withLadderMount(spec, mount.id) }] }));
 
 const lighterChassis: Generator = (spec) =>
-  partsFor('chassis', spec.type)
+  catalogueOf(spec).for('chassis', spec.type)
     .filter((chassis) => chassis.id !== spec.chassis.partId)
     .map((chassis) => ({ kind: 'chassis', steps: [{ label: chassis.name, spec: withChassis(spec, chassis.id) }] }));
+
+const otherParts: Generator = (spec, rig) => {
+  const catalogue = catalogueOf(spec);
+  const pump = rig.carried.pumpGpm;
+  return [
+    ...catalogue.for('body', spec.type).map((part): Candidate => ({ kind: 'body', steps: [{ label: part.name, spec: withBody(spec, { partId: part.id }) }] })),
+    ...catalogue.for('bumper', spec.type).map((part): Candidate => ({ kind: 'bumper', steps: [{ label: part.name, spec: withBumper(spec, part.id) }] })),
+    ...catalogue.for('pump', spec.type).filter((part) => part.ratedGpm >= Math.min(pump, rig.profile.limits.pumpGpm?.value ?? 0)).map((part): Candidate => ({ kind: 'pump', steps: [{ label: part.name, spec: withPump(spec, part.id) }] })),
+    ...spec.fittingIds.map((id): Candidate => ({ kind: 'fitting', steps: [{ label: `Leave off ${catalogue.part('fitting', id).name.toLowerCase()}`, spec: withFitting(spec, id, false) }] })),
+  ];
+};
 
 /** What may mend a load, a balance or a height. To add a kind of change, add a function to the lists that it belongs to. */
 const OF_WEIGHT: Generator[] = [tankPlace, wheelbase, axleRating, tankSize, tankShape, lighterBumper, withoutBumperItem, lighterBody, moveItem, lessHose];
@@ -220,6 +231,7 @@ const OF_OTHERS: Partial<Record<CheckId, Generator[]>> = {
   hoseFits: [lessHose, tankShape, bodyLength],
   laddersFit: [withoutLadder, ladderMount, bodyLength],
   wheelsFit: [bodyLength, wheelbase],
+  budget: [otherParts, withoutBumperItem, lighterChassis],
   equipmentPlace: [settleEquipment, bodyLength, wheelbase],
 };
 

@@ -1,6 +1,7 @@
 import { frontAxle, frontLeast, frontShare, gross, rearAxle } from './axle-checks.js';
 import { roll, sideFront, sideRear } from './balance-checks.js';
 import { equipmentPlace, hoseFits, laddersFit, tankFits, wheelsFit } from './fit-checks.js';
+import { budget } from './money.js';
 import { minimums, typeGvwr } from './minimum-checks.js';
 import type { Check, Finding, Looked, Status } from './types.js';
 
@@ -8,7 +9,7 @@ import type { Check, Finding, Looked, Status } from './types.js';
 export const CHECKS: Check[] = [
   frontAxle, rearAxle, gross, frontShare, frontLeast, sideFront, sideRear, roll, typeGvwr,
   tankFits, hoseFits, laddersFit, wheelsFit, equipmentPlace,
-  ...minimums,
+  ...minimums, budget,
 ];
 
 /** What every check says of a truck. */

@@ -1,6 +1,6 @@
-import { partOf } from '../catalogue/index.js';
 import type { EquipmentGroup } from '../catalogue/index.js';
 import type { Rig } from '../rig/index.js';
+import { catalogueOf } from '../spec/index.js';
 import type { BuildSpec } from '../spec/index.js';
 
 /** The lines of equipment of one group, by their place in the spec's list, and what they weigh together. */
@@ -14,7 +14,7 @@ export interface EquipmentOfGroup {
 export function equipmentByGroup(spec: BuildSpec): EquipmentOfGroup[] {
   const groups = new Map<EquipmentGroup, EquipmentOfGroup>();
   spec.equipment.forEach((line, index) => {
-    const { group, weightLb } = partOf('equipment', line.partId);
+    const { group, weightLb } = catalogueOf(spec).part('equipment', line.partId);
     const of = groups.get(group) ?? { group, indexes: [], weightLb: 0 };
     groups.set(group, { group, indexes: [...of.indexes, index], weightLb: of.weightLb + weightLb * line.count });
   });

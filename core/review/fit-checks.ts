@@ -1,4 +1,4 @@
-import { formatIn, formatWhole } from '../units/index.js';
+import { inches, formatWhole } from '../units/index.js';
 import type { StepId } from '../rig/index.js';
 import type { Check, CheckId, Finding } from './types.js';
 
@@ -14,7 +14,7 @@ export const tankFits: Check = ({ rig }) => {
   if (boxes.length === 0) return null;
   const end = Math.max(...boxes.map((b) => b.frontIn + b.lengthIn));
   const { endIn, before } = rig.layout.tankSpace;
-  const words = end > endIn ? `The tank reaches ${formatIn(end - endIn)} beyond the ${before}.` : `${formatIn(endIn - end)} between tank and ${before}.`;
+  const words = end > endIn ? `The tank reaches ${inches(end - endIn)} beyond the ${before}.` : `${inches(endIn - end)} between tank and ${before}.`;
   return fit('tankFits', 'Tank fits the body', ['tank', 'body'], end, endIn, words);
 };
 
@@ -23,8 +23,8 @@ export const hoseFits: Check = ({ rig }) => {
   const tightest = rig.hoseFit.reduce((worst, next) => (next.neededIn - next.depthIn > worst.neededIn - worst.depthIn ? next : worst));
   const { bedName, neededIn, depthIn } = tightest;
   const words = neededIn > depthIn
-    ? `${bedName}: the hose stands ${formatIn(neededIn)} high in a bed ${formatIn(depthIn)} deep.`
-    : `Fullest is ${bedName.toLowerCase()}: ${formatIn(neededIn)} of ${formatIn(depthIn)}.`;
+    ? `${bedName}: the hose stands ${inches(neededIn)} high in a bed ${inches(depthIn)} deep.`
+    : `Fullest is ${bedName.toLowerCase()}: ${inches(neededIn)} of ${inches(depthIn)}.`;
   return fit('hoseFits', 'Hose fits its beds', ['hose'], neededIn, depthIn, words);
 };
 
@@ -35,7 +35,7 @@ export const laddersFit: Check = ({ rig }) => {
   if (rig.carried.ladders.length === 0) return null;
   const needed = Math.max(...rig.carried.ladders.map((l) => l.beddedIn)) + LADDER_CLEAR_IN;
   const room = rig.layout.rearEnd - rig.layout.laddersFrom;
-  const words = needed > room ? `The longest ladder needs ${formatIn(needed)}; where it rides there are ${formatIn(room)}.` : `The longest needs ${formatIn(needed)} of ${formatIn(room)}.`;
+  const words = needed > room ? `The longest ladder needs ${inches(needed)}; where it rides there are ${inches(room)}.` : `The longest needs ${inches(needed)} of ${inches(room)}.`;
   return fit('laddersFit', 'Ladders fit the body', ['ladders', 'body'], needed, room, words);
 };
 
@@ -47,8 +47,8 @@ export const wheelsFit: Check = ({ rig }) => {
   const last = Math.max(...chassis.shapes.filter((s) => s.kind === 'wheel').map((s) => s.box.x1));
   const needed = last + BEHIND_WHEEL_IN;
   const words = needed > rig.layout.bodyEnd
-    ? `The rear wheels end ${formatIn(needed - rig.layout.bodyEnd)} too far behind for this body: a longer body or a shorter wheelbase.`
-    : `The body ends ${formatIn(rig.layout.bodyEnd - last)} behind the rear tyres.`;
+    ? `The rear wheels end ${inches(needed - rig.layout.bodyEnd)} too far behind for this body: a longer body or a shorter wheelbase.`
+    : `The body ends ${inches(rig.layout.bodyEnd - last)} behind the rear tyres.`;
   return fit('wheelsFit', 'Wheels under the body', ['chassis', 'body'], needed, rig.layout.bodyEnd, words);
 };
 

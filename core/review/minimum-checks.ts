@@ -1,6 +1,6 @@
 import type { Ladder, LimitId } from '../catalogue/index.js';
 import type { Rig, StepId } from '../rig/index.js';
-import { formatLb, formatWhole } from '../units/index.js';
+import { amount, hoseSize, lb } from '../units/index.js';
 import type { Check, CheckId, Finding } from './types.js';
 
 interface Minimum {
@@ -20,10 +20,10 @@ const MINIMUMS: Minimum[] = [
   { id: 'pumpLeast', limit: 'pumpGpm', title: 'Pump rating', step: 'pump', actual: (rig) => rig.carried.pumpGpm },
   { id: 'tankLeast', limit: 'tankGal', title: 'Water carried', step: 'tank', actual: (rig) => rig.carried.tankGal },
   { id: 'seats', limit: 'seats', title: 'Seats', step: 'cab', actual: (rig) => rig.carried.seats },
-  { id: 'supplyHose', limit: 'supplyHoseFt', title: 'Hose of 2½ in and larger', step: 'hose', actual: (rig) => hoseFt(rig, (h) => h.sizeIn >= 2.5) },
+  { id: 'supplyHose', limit: 'supplyHoseFt', title: `Hose of ${hoseSize(2.5)} and larger`, step: 'hose', actual: (rig) => hoseFt(rig, (h) => h.sizeIn >= 2.5) },
   { id: 'attackHose', limit: 'attackHoseFt', title: 'Attack hose', step: 'hose', actual: (rig) => hoseFt(rig, (h) => h.sizeIn >= 1.5 && h.sizeIn < 2.5) },
-  { id: 'hose15', limit: 'hose15Ft', title: 'Hose of 1½ in', step: 'hose', actual: (rig) => hoseFt(rig, (h) => h.sizeIn >= 1.5 && h.sizeIn < 2) },
-  { id: 'hose1', limit: 'hose1Ft', title: 'Hose of 1 in', step: 'hose', actual: (rig) => hoseFt(rig, (h) => h.sizeIn === 1) },
+  { id: 'hose15', limit: 'hose15Ft', title: `Hose of ${hoseSize(1.5)}`, step: 'hose', actual: (rig) => hoseFt(rig, (h) => h.sizeIn >= 1.5 && h.sizeIn < 2) },
+  { id: 'hose1', limit: 'hose1Ft', title: `Hose of ${hoseSize(1)}`, step: 'hose', actual: (rig) => hoseFt(rig, (h) => h.sizeIn === 1) },
   { id: 'compartments', limit: 'compartmentFt3', title: 'Enclosed compartments', step: 'body', actual: (rig) => rig.layout.compartments.reduce((sum, c) => sum + c.volumeFt3, 0) },
   { id: 'groundLadders', limit: 'groundLadderFt', title: 'Ground ladders in all', step: 'ladders', actual: (rig) => rig.carried.ladders.reduce((sum, l) => sum + l.lengthFt, 0) },
   { id: 'roofLadder', limit: 'roofLadderFt', title: 'Roof ladder', step: 'ladders', actual: longest('roof') },
@@ -36,10 +36,10 @@ const minimumCheck = ({ id, limit, title, step, actual }: Minimum): Check => ({ 
   if (!asked) return null;
   const value = actual(rig);
   const margin = value - asked.value;
-  const words = `${formatWhole(value)} of at least ${formatWhole(asked.value)} ${asked.unit}.`;
+  const words = `${amount(value, asked.unit)} of at least ${amount(asked.value, asked.unit)}.`;
   return {
     id, title, status: margin < 0 ? 'fails' : 'holds', actual: value, limit: asked.value, margin, unit: asked.unit, state: null, basis: asked.basis,
-    words: margin < 0 ? `${words} ${formatWhole(-margin)} ${asked.unit} short.` : words, steps: [step],
+    words: margin < 0 ? `${words} ${amount(-margin, asked.unit)} short.` : words, steps: [step],
   };
 };
 
@@ -52,6 +52,6 @@ export const typeGvwr: Check = ({ rig }) => {
   const margin = asked.value - rig.axles.gvwrLb;
   return {
     id: 'typeGvwr', title: 'Gross rating of the engine type', status: margin < 0 ? 'fails' : 'holds', actual: rig.axles.gvwrLb, limit: asked.value, margin, unit: 'lb',
-    state: null, basis: asked.basis, words: `Rated ${formatLb(rig.axles.gvwrLb)}, at most ${formatLb(asked.value)}.`, steps: ['chassis'],
+    state: null, basis: asked.basis, words: `Rated ${lb(rig.axles.gvwrLb)}, at most ${lb(asked.value)}.`, steps: ['chassis'],
   };
 };

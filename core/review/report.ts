@@ -1,14 +1,15 @@
 import type { BuildSpec } from '../spec/index.js';
+import { sayAll } from '../units/index.js';
 import { contributorsOf } from './contributors.js';
 import { evaluate } from './evaluate.js';
 import { measureOf } from './measure.js';
 import { remediesFor } from './remedies.js';
 
-/** The calculation `evaluate` of the outside contract: every result and finding of a build, with its remedies. */
+/** The calculation `evaluate` of the outside contract: every result and finding of a build, with its remedies, in US units. */
 export function report(spec: BuildSpec) {
   const evaluation = evaluate(spec);
   const { rig, envelope, states, findings, payloadLeft } = evaluation;
-  return {
+  return sayAll({
     name: spec.name,
     type: spec.type,
     summary: measureOf(evaluation),
@@ -22,5 +23,5 @@ export function report(spec: BuildSpec) {
     })),
     payloadLeft,
     components: rig.components.map(({ shapes: _shapes, filling: _filling, ...component }) => component),
-  };
+  }, 'us');
 }

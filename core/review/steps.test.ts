@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { DEMONSTRATION } from '../demonstration/index.js';
-import { starterBuild, withChassisSetting, withPump, withTank } from '../spec/index.js';
+import { starterBuild, withPump, withTank } from '../spec/index.js';
 import type { BuildSpec } from '../spec/index.js';
+import { inUnits } from '../units/index.js';
 import { rearReactionIn } from '../weights/index.js';
 import { liftingFront, ofGross, onFront, onRear, raising, toSide } from './contributors.js';
 import { allowanceLeftLb, cautionsFor, equipmentByGroup, changeOf, evaluate, measure, measureOf, stepStates, stepTitle, stepsFor } from './index.js';
@@ -9,37 +10,38 @@ import { allowanceLeftLb, cautionsFor, equipmentByGroup, changeOf, evaluate, mea
 const [pumper, aerial, brush] = DEMONSTRATION.flatMap((d) => d.builds) as [BuildSpec, BuildSpec, BuildSpec];
 const bare: BuildSpec = { ...withPump(withTank(starterBuild('pumper', 'Bare', 'D'), { gallons: 0 }), undefined), hose: [], ladders: { mountId: 'flat', partIds: [] }, fittingIds: [] };
 
-const linesOf = (spec: BuildSpec) => Object.fromEntries(stepStates(spec, evaluate(spec)).map(({ id, line }) => [id, line]));
+const linesOf = (spec: BuildSpec) => Object.fromEntries(stepStates(spec, evaluate(spec)).map(({ id, line }) => [id, inUnits(line, 'us')]));
 
-describe('the line of each step', () => {
+describe('the line of each step is a sentence of the specification', () => {
   it('says what is chosen on the pumper', () => {
     expect(linesOf(pumper)).toEqual({
-      chassis: 'Custom chassis, medium four-door cab, 200 in wheelbase',
-      cab: 'Roof raised 10 in, 6 seats',
-      bumper: 'Steel bumper, 24 in extension, hose well with cover, receiver with 9,000 lb portable winch, bumper monitor, remote',
-      pump: 'Midship 1,500 gpm, side panel',
-      tank: '1,000 gal, T-shaped, 0 in aft',
-      foam: 'Direct injection, class A, 2.5 gpm, 30 gal',
-      hose: '2,200 ft in 6 beds of 6',
-      ladders: '3 ladders, flat on the officer’s side',
-      body: 'Aluminium body, 150 in, 7 compartments',
-      equipment: '48 pieces, 1,693 lb',
-      fittings: 'Warning light bar, Deck monitor, 1,000 gpm, Inverter, 3 kW',
+      chassis: 'The chassis shall be a custom chassis, medium four-door cab, with a wheelbase of 200 in, a front axle rated 18,000 lb and a rear axle rated 27,000 lb.',
+      cab: 'The cab shall seat 6 under a roof raised 10 in.',
+      bumper: 'The front bumper shall be a steel bumper, 24 in extension, carrying hose well with cover, receiver with 9,000 lb portable winch and bumper monitor, remote.',
+      pump: 'The pump shall be a midship 1,500 gpm, side panel.',
+      tank: 'The tank shall hold 1,000 gal of water, be T-shaped and stand 0 in behind the front of the body.',
+      foam: 'Foam shall be made by a direct injection, class A, 2.5 gpm, with 30 gal of concentrate.',
+      hose: expect.stringMatching(/^Hose beds shall take 100 ft of 1¾ in attack in the bumper well, 200 ft .* and 500 ft of 3 in supply in the hose bed, officer’s side\.$/),
+      ladders: 'Ground ladders shall be one 24 ft two-section, one 14 ft roof and one 10 ft attic, riding flat on the officer’s side.',
+      body: 'The body shall be an aluminium body, 150 in long, with 7 compartments behind roll-up doors.',
+      equipment: 'Space and mounting shall be provided for 48 pieces of loose equipment weighing 1,693 lb.',
+      fittings: 'There shall be a warning light bar, a deck monitor, 1,000 gpm and an inverter, 3 kW.',
     });
   });
 
   it('says what is on the aerial and the brush truck', () => {
-    expect(linesOf(aerial)).toMatchObject({ device: '100 ft ladder, rear mount', foam: 'No foam', ladders: '5 ladders, tunnel through the body', cab: 'Flat roof, 5 seats' });
-    expect(linesOf(brush)).toMatchObject({ tank: '300 gal, Upright skid tank, 34 in aft', ladders: 'No ladders', body: 'Aluminium flatbed with boxes, 114 in, 6 compartments' });
+    expect(linesOf(aerial)).toMatchObject({
+      device: 'The aerial device shall be one 100 ft ladder, rear mount, standing on two pairs of outriggers.', foam: 'There shall be no foam system.',
+      ladders: expect.stringContaining('riding on the tunnel through the body.'), cab: 'The cab shall seat 5 under a flat roof.',
+    });
+    expect(linesOf(brush)).toMatchObject({ tank: 'The tank shall hold 300 gal of water, be upright skid tank and stand 34 in behind the front of the body.', ladders: 'No ground ladders shall be carried.' });
   });
 
   it('says so where there is nothing', () => {
-    expect(linesOf(bare)).toMatchObject({ pump: 'No pump', tank: 'No tank', foam: 'No foam', hose: 'No hose', ladders: 'No ladders', equipment: 'Nothing listed yet', fittings: 'None' });
-  });
-
-  it('counts one of a thing as one', () => {
-    expect(linesOf(withChassisSetting(pumper, { crew: 1 }))).toMatchObject({ cab: 'Roof raised 10 in, 1 seat' });
-    expect(linesOf({ ...pumper, ladders: { mountId: 'flat', partIds: ['roof-14'] } })).toMatchObject({ ladders: '1 ladder, flat on the officer’s side' });
+    expect(linesOf(bare)).toMatchObject({
+      pump: 'There shall be no pump.', tank: 'There shall be no water tank.', foam: 'There shall be no foam system.', hose: 'No hose shall be carried.',
+      ladders: 'No ground ladders shall be carried.', equipment: 'No loose equipment is listed yet.', fittings: 'No further lights or fittings shall be furnished.',
+    });
   });
 });
 

@@ -8,9 +8,9 @@ export type CheckId =
   | 'frontAxle' | 'rearAxle' | 'gross' | 'frontShare' | 'frontLeast' | 'sideFront' | 'sideRear' | 'roll' | 'typeGvwr'
   | 'pumpLeast' | 'tankLeast' | 'supplyHose' | 'attackHose' | 'hose15' | 'hose1' | 'seats' | 'compartments'
   | 'groundLadders' | 'roofLadder' | 'extensionLadder' | 'atticLadder'
-  | 'tankFits' | 'hoseFits' | 'laddersFit' | 'wheelsFit' | 'equipmentPlace';
+  | 'tankFits' | 'hoseFits' | 'laddersFit' | 'wheelsFit' | 'equipmentPlace' | 'budget';
 
-export type Unit = 'lb' | '%' | 'deg' | 'gal' | 'gpm' | 'ft' | 'ft³' | 'in' | 'seats' | 'pieces';
+export type Unit = 'lb' | '%' | 'deg' | 'gal' | 'gpm' | 'ft' | 'ft3' | 'in' | 'seats' | 'pieces' | '$';
 
 export interface Contributor {
   componentId: string;

@@ -1,4 +1,4 @@
-import { partOf } from '../catalogue/index.js';
+import { catalogueOf } from '../spec/index.js';
 import type { BuildSpec } from '../spec/index.js';
 import { bodyComponents } from './body.js';
 import { chassisComponents } from './chassis.js';
@@ -7,9 +7,11 @@ import { equipmentComponents } from './equipment.js';
 import { fittingComponents } from './fittings.js';
 import { frontComponents } from './front.js';
 import { hoseComponents } from './hose.js';
+import { corrected } from './corrections.js';
 import { ladderComponents } from './ladders.js';
 import { layoutOf } from './layout.js';
 import { chosenParts } from './parts.js';
+import { ownItemComponents } from './own-items.js';
 import { pumpComponents } from './pump.js';
 import { tankComponents } from './tank.js';
 import type { Rig } from './types.js';
@@ -24,7 +26,7 @@ export function assemble(spec: BuildSpec): Rig {
   const layout = layoutOf(spec, parts);
   const hose = hoseComponents(spec, layout);
   const equipment = equipmentComponents(spec, parts, layout);
-  const components = [
+  const components = corrected([
     ...chassisComponents(spec, parts, layout),
     ...frontComponents(spec, parts, layout),
     ...deviceComponents(spec, parts, layout),
@@ -35,7 +37,8 @@ export function assemble(spec: BuildSpec): Rig {
     ...bodyComponents(spec, parts, layout),
     ...fittingComponents(spec, parts, layout),
     ...equipment.components,
-  ];
+    ...ownItemComponents(spec),
+  ], spec.corrections);
   const lowest = (axle: typeof frontAxle) => Math.min(...Object.values(axle.ratings));
   return {
     type: spec.type,
@@ -61,14 +64,15 @@ export function assemble(spec: BuildSpec): Rig {
       tankGal: spec.tank.gallons,
       seats: spec.chassis.crew,
       hose: spec.hose.map((load) => {
-        const { sizeIn, use } = partOf('hose', load.hoseId);
+        const { sizeIn, use } = catalogueOf(spec).part('hose', load.hoseId);
         return { sizeIn, use, lengthFt: load.lengthFt };
       }),
       ladders: spec.ladders.partIds.map((id) => {
-        const { kind, lengthFt, beddedIn } = partOf('ladder', id);
+        const { kind, lengthFt, beddedIn } = catalogueOf(spec).part('ladder', id);
         return { kind, lengthFt, beddedIn };
       }),
     },
     priceCents: components.reduce((sum, c) => sum + c.priceCents, 0),
+    money: { budgetCents: spec.money?.budgetCents ?? null, unlistedPct: spec.money?.unlistedPct ?? 0 },
   };
 }

@@ -1,5 +1,6 @@
-import { partOf } from '../catalogue/index.js';
+import { catalogueOf } from '../spec/index.js';
 import type { BuildSpec } from '../spec/index.js';
+import { inches } from '../units/index.js';
 import { component } from './component.js';
 import { wheelCut } from './compartments.js';
 import type { ChosenParts } from './parts.js';
@@ -34,7 +35,7 @@ function bedWalls(layout: Layout): Shape[] {
 export function bodyComponents(spec: BuildSpec, parts: ChosenParts, layout: Layout): Component[] {
   const { body } = parts;
   const half = body.widthIn / 2;
-  const doors = partOf('doors', spec.body.doors);
+  const doors = catalogueOf(spec).part('doors', spec.body.doors);
   const count = layout.compartments.length;
   const flatbed = body.style === 'flatbed';
   const shell: Shape[] = flatbed
@@ -50,8 +51,8 @@ export function bodyComponents(spec: BuildSpec, parts: ChosenParts, layout: Layo
   const middle = { xIn: (layout.bodyFront + layout.bodyEnd) / 2, yIn: 0 };
   return [
     component({
-      id: 'body', name: `${body.name}, ${spec.body.lengthIn} in`, group: 'Body', step: 'body', ...middle, zIn: flatbed ? layout.deckIn + 4 : (body.floorIn + body.topIn) / 2,
-      weightLb: spec.body.lengthIn * body.lbPerIn, priceCents: Math.round(spec.body.lengthIn * body.priceCentsPerIn), basis: 'calculated',
+      id: 'body', name: `${body.name}, ${inches(spec.body.lengthIn)}`, group: 'Body', step: 'body', ...middle, zIn: flatbed ? layout.deckIn + 4 : (body.floorIn + body.topIn) / 2,
+      weightLb: spec.body.lengthIn * body.lbPerIn, priceCents: Math.round(spec.body.lengthIn * body.priceCentsPerIn), basis: body.basis ?? 'calculated',
       shapes: [...shell, ...layout.compartments.map((c) => doorOf(c, layout, spec))],
     }),
     component({

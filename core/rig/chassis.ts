@@ -1,4 +1,5 @@
 import type { BuildSpec } from '../spec/index.js';
+import { gal } from '../units/index.js';
 import { component } from './component.js';
 import type { ChosenParts } from './parts.js';
 import { boxAt, boxOf } from './shapes.js';
@@ -77,7 +78,7 @@ export function chassisComponents(spec: BuildSpec, parts: ChosenParts, layout: L
 
   return [
     component({
-      id: 'chassis', name: chassis.name, ...about, weightLb: mass.weightLb, xIn: mass.xIn, yIn: mass.yIn, zIn: mass.zIn,
+      id: 'chassis', name: chassis.name, ...about, weightLb: mass.weightLb, basis: chassis.basis, xIn: mass.xIn, yIn: mass.yIn, zIn: mass.zIn,
       priceCents: chassis.priceCents, shapes: [frameShape, ...front, ...rear, cabShape],
     }),
     component({
@@ -93,7 +94,7 @@ export function chassisComponents(spec: BuildSpec, parts: ChosenParts, layout: L
       xIn: cab.frontIn + (cab.backIn - cab.frontIn) * 0.55, yIn: 0, zIn: cab.roofIn + roof.raiseIn / 2, priceCents: roof.priceCents,
     }),
     component({
-      id: 'fuel', name: `Fuel, ${fuel.gallons} gal`, group: 'Fuel', step: 'chassis', role: 'fuel', basis: 'calculated',
+      id: 'fuel', name: `Fuel, ${gal(fuel.gallons)}`, group: 'Fuel', step: 'chassis', role: 'fuel', basis: 'calculated',
       weightLb: mass.fuelLb, xIn: fuel.xIn, yIn: fuel.yIn, zIn: fuel.zIn,
       shapes: [{ kind: 'fuelTank', box: boxAt(fuel.xIn, fuel.yIn, fuel.zIn - 4, 30, 18, 20) }],
     }),

@@ -71,11 +71,13 @@ export function compartmentsOf(spec: BuildSpec, parts: ChosenParts, at: Stations
         { id: `${letter}3`, side, x0: Math.max(cut.x1, at.bodyFront), x1: at.bodyEnd - 1, z0: floor, z1: at.deckIn - 1, depthIn },
       ];
     }
+    const ahead = Math.min(cut.x0, Math.max(at.bodyFront + 1 + LEAST_LENGTH_IN, cut.x0 - (spec.body.frontDividerIn ?? 0)));
+    const behind = Math.max(cut.x1, Math.min(at.bodyEnd - 1 - LEAST_LENGTH_IN, cut.x1 + (spec.body.rearDividerIn ?? 0)));
     const top = side === 'right' && laddersBeside ? UNDER_LADDERS_IN : body.topIn - 3;
     return [
-      { id: `${letter}1`, side, x0: at.bodyFront + 1, x1: Math.min(cut.x0, at.bodyEnd - 1), z0: floor, z1: top, depthIn },
-      { id: `${letter}2`, side, x0: Math.max(cut.x0, at.bodyFront + 1), x1: Math.min(cut.x1, at.bodyEnd - 1), z0: cut.topIn, z1: top, depthIn },
-      { id: `${letter}3`, side, x0: Math.max(cut.x1, at.bodyFront + 1), x1: at.bodyEnd - 1, z0: floor, z1: top, depthIn },
+      { id: `${letter}1`, side, x0: at.bodyFront + 1, x1: Math.min(ahead, at.bodyEnd - 1), z0: floor, z1: top, depthIn },
+      { id: `${letter}2`, side, x0: Math.max(ahead, at.bodyFront + 1), x1: Math.min(behind, at.bodyEnd - 1), z0: cut.topIn, z1: top, depthIn },
+      { id: `${letter}3`, side, x0: Math.max(behind, at.bodyFront + 1), x1: at.bodyEnd - 1, z0: floor, z1: top, depthIn },
     ];
   };
 

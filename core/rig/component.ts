@@ -2,7 +2,7 @@ import { BASIS_TOLERANCE_PCT } from '../catalogue/index.js';
 import type { Component } from './types.js';
 
 type Optional = 'tolerancePct' | 'role' | 'shapes' | 'priceCents' | 'basis' | 'filling';
-type Given = Omit<Component, Optional> & Partial<Pick<Component, Optional>>;
+type Given = Omit<Component, Optional | 'catalogued'> & Partial<Pick<Component, Optional>>;
 
 /**
  * A component with the usual tolerance of its basis; catalogued, fixed and free of charge unless said otherwise.

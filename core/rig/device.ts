@@ -1,4 +1,5 @@
 import type { BuildSpec } from '../spec/index.js';
+import { feetInches } from '../units/index.js';
 import { component } from './component.js';
 import type { ChosenParts } from './parts.js';
 import { boxAt, boxOf } from './shapes.js';
@@ -27,7 +28,7 @@ export function deviceComponents(spec: BuildSpec, { device, chassis }: ChosenPar
     const bottom = baseZ + 2 * i;
     return component({
       id: `section-${i + 1}`, name: i === 0 ? 'Base section' : `Section ${i + 1}`, ...about,
-      weightLb: section.weightLb, xIn: start + forward * section.lengthIn * CENTRE_SHARE, zIn: bottom + section.heightIn / 2,
+      weightLb: section.weightLb, basis: device.basis, xIn: start + forward * section.lengthIn * CENTRE_SHARE, zIn: bottom + section.heightIn / 2,
       shapes: [{
         kind: 'section', order: i,
         box: boxOf(Math.min(start, end), Math.max(start, end), -section.widthIn / 2, section.widthIn / 2, bottom, bottom + section.heightIn),
@@ -51,15 +52,15 @@ export function deviceComponents(spec: BuildSpec, { device, chassis }: ChosenPar
 
   return [
     component({
-      id: 'torque-box', name: 'Torque box', ...about, weightLb: device.torqueBox.weightLb, xIn: (torqueBox.x0 + torqueBox.x1) / 2, zIn: frameTop + 2,
+      id: 'torque-box', name: 'Torque box', ...about, weightLb: device.torqueBox.weightLb, basis: device.basis, xIn: (torqueBox.x0 + torqueBox.x1) / 2, zIn: frameTop + 2,
       shapes: [{ kind: 'torqueBox', box: torqueBox }],
     }),
     component({
-      id: 'outriggers', name: `${outriggers.name}, ${Math.round(outriggers.spreadIn / 12)} ft spread`, ...about, weightLb: outriggers.weightLb, priceCents: outriggers.priceCents,
+      id: 'outriggers', name: `${outriggers.name}, ${feetInches(outriggers.spreadIn)} spread`, ...about, weightLb: outriggers.weightLb, priceCents: outriggers.priceCents,
       xIn: places.reduce((sum, x) => sum + x, 0) / places.length, zIn: 34, shapes: outriggerShapes,
     }),
     component({
-      id: 'turntable', name: 'Turntable', ...about, weightLb: device.turntable.weightLb, priceCents: device.priceCents,
+      id: 'turntable', name: 'Turntable', ...about, weightLb: device.turntable.weightLb, basis: device.basis, priceCents: device.priceCents,
       xIn: turntable.xIn, zIn: (frameTop + 12 + baseZ + 20) / 2,
       shapes: [{ kind: 'turntable', box: boxAt(turntable.xIn, 0, (frameTop + 12 + baseZ) / 2, device.turntable.diameterIn, device.turntable.diameterIn, baseZ - frameTop - 12) }],
     }),

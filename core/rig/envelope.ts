@@ -24,7 +24,7 @@ export function envelopeOf(rig: Rig): Envelope {
   for (const component of rig.components) {
     let heightIn = 0;
     for (const { box, kind } of component.shapes) {
-      if (kind === 'stowed') continue;
+      if (kind === 'stowed' || kind === 'ownItem') continue;
       frontIn = Math.min(frontIn, box.x0);
       rearIn = Math.max(rearIn, box.x1);
       left = Math.min(left, box.y0);

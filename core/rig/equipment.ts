@@ -1,4 +1,4 @@
-import { partOf } from '../catalogue/index.js';
+import { catalogueOf } from '../spec/index.js';
 import type { BuildSpec } from '../spec/index.js';
 import { component } from './component.js';
 import type { ChosenParts } from './parts.js';
@@ -24,14 +24,14 @@ export function equipmentComponents(
   const cab = { xIn: chassis.cab.backIn - 18, yIn: 0, zIn: chassis.cab.seatZIn };
   const moved: Rig['moved'] = [];
   const components = spec.equipment.map((line, i) => {
-    const part = partOf('equipment', line.partId);
+    const part = catalogueOf(spec).part('equipment', line.partId);
     const compartment = line.compartmentId === 'cab' ? undefined : placeOf(line.compartmentId);
     const centre = compartment?.centre ?? cab;
     const rides = compartment?.id ?? 'cab';
     if (rides !== line.compartmentId) moved.push({ name: part.name, asked: line.compartmentId, rides });
     return component({
       id: `equipment-${i + 1}`, name: line.count > 1 ? `${part.name} × ${line.count}` : part.name, group: 'Equipment', step: 'equipment', role: 'equipment',
-      weightLb: part.weightLb * line.count, priceCents: part.priceCents * line.count, xIn: centre.xIn, yIn: centre.yIn, zIn: centre.zIn,
+      weightLb: part.weightLb * line.count, basis: part.basis, priceCents: part.priceCents * line.count, xIn: centre.xIn, yIn: centre.yIn, zIn: centre.zIn,
       shapes: [{ kind: 'stowed', box: boxAt(centre.xIn, centre.yIn, centre.zIn, part.lengthIn, part.widthIn, part.heightIn) }],
     });
   });

@@ -1,5 +1,5 @@
-import { partOf } from '../catalogue/index.js';
 import type { Fitting } from '../catalogue/index.js';
+import { catalogueOf } from '../spec/index.js';
 import type { BuildSpec } from '../spec/index.js';
 import { component } from './component.js';
 import type { ChosenParts } from './parts.js';
@@ -19,7 +19,7 @@ export function fittingComponents(spec: BuildSpec, { chassis: { cab } }: ChosenP
   const bedTop = Math.max(layout.bodyTop, ...layout.beds.filter((b) => b.kind === 'main' && !layout.turntable).map((b) => b.floorIn + b.depthIn));
 
   return spec.fittingIds.map((id) => {
-    const part = partOf('fitting', id);
+    const part = catalogueOf(spec).part('fitting', id);
     const x = {
       cabRoof: part.shape === 'lightBar' ? roofFront : cab.backIn - 26,
       pumpHouseTop: part.shape === 'deckMonitor' ? (houseTop.x0 + houseTop.x1) / 2 : houseTop.x1 - part.lengthIn / 2,
@@ -37,7 +37,7 @@ export function fittingComponents(spec: BuildSpec, { chassis: { cab } }: ChosenP
     const yIn = part.shape === 'generator' ? -26 : 0;
     const zIn = bottom + part.heightIn / 2;
     return component({
-      id: `fitting-${id}`, name: part.name, group: 'Fittings', step: 'fittings', weightLb: part.weightLb, priceCents: part.priceCents, xIn: x, yIn, zIn,
+      id: `fitting-${id}`, name: part.name, group: 'Fittings', step: 'fittings', weightLb: part.weightLb, basis: part.basis, priceCents: part.priceCents, xIn: x, yIn, zIn,
       shapes: kind ? [{ kind, box: boxAt(x, yIn, zIn, part.lengthIn, part.widthIn, part.heightIn) }] : [],
     });
   });

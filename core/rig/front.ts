@@ -1,5 +1,5 @@
-import { partOf } from '../catalogue/index.js';
 import type { BumperItem } from '../catalogue/index.js';
+import { catalogueOf } from '../spec/index.js';
 import type { BuildSpec } from '../spec/index.js';
 import { component } from './component.js';
 import type { ChosenParts } from './parts.js';
@@ -34,14 +34,14 @@ export function frontComponents(spec: BuildSpec, { bumper, chassis, body }: Chos
   const about = { group: 'Front bumper', step: 'bumper' } as const;
   return [
     component({
-      id: 'bumper', name: bumper.name, ...about, weightLb: bumper.weightLb, xIn: centreX, yIn: 0, zIn: guard ? 34 : 27, priceCents: bumper.priceCents, shapes,
+      id: 'bumper', name: bumper.name, ...about, weightLb: bumper.weightLb, basis: bumper.basis, xIn: centreX, yIn: 0, zIn: guard ? 34 : 27, priceCents: bumper.priceCents, shapes,
     }),
     ...spec.bumper.itemIds.map((id) => {
-      const item = partOf('bumperItem', id);
+      const item = catalogueOf(spec).part('bumperItem', id);
       const { yIn, zIn } = placeOf(item);
       const xIn = item.shape === 'receiver' || item.shape === 'winch' ? layout.bumperFront + item.lengthIn / 2 : centreX;
       return component({
-        id: `bumper-${id}`, name: item.name, ...about, weightLb: item.weightLb, xIn, yIn, zIn, priceCents: item.priceCents,
+        id: `bumper-${id}`, name: item.name, ...about, weightLb: item.weightLb, basis: item.basis, xIn, yIn, zIn, priceCents: item.priceCents,
         shapes: [{ kind: KINDS[item.shape], box: boxAt(xIn, yIn, zIn, item.lengthIn, item.widthIn, item.heightIn) }],
       });
     }),

@@ -1,6 +1,6 @@
-import { formatWhole, IN_PER_FT } from '../units/index.js';
-import { partOf } from '../catalogue/index.js';
+import { feet, IN_PER_FT } from '../units/index.js';
 import type { Hose } from '../catalogue/index.js';
+import { catalogueOf } from '../spec/index.js';
 import type { BuildSpec } from '../spec/index.js';
 import { component } from './component.js';
 import { boxOf } from './shapes.js';
@@ -25,7 +25,7 @@ export function hoseComponents(spec: BuildSpec, layout: Layout): { components: C
   spec.hose.forEach((load, i) => {
     const bed = layout.beds.find((place) => place.id === load.bedId);
     if (!bed || load.lengthFt === 0) return;
-    const hose = partOf('hose', load.hoseId);
+    const hose = catalogueOf(spec).part('hose', load.hoseId);
     const below = filledIn.get(bed.id) ?? 0;
     const height = packedHeightIn(hose, load.lengthFt, bed);
     filledIn.set(bed.id, below + height);
@@ -39,8 +39,8 @@ export function hoseComponents(spec: BuildSpec, layout: Layout): { components: C
       }));
     }
     components.push(component({
-      id: `hose-${i + 1}`, name: `${formatWhole(load.lengthFt)} ft of ${hose.name}, ${bed.name.toLowerCase()}`, group: 'Hose', step: 'hose', role: 'hose',
-      weightLb: load.lengthFt * hose.lbPerFt, priceCents: Math.round(load.lengthFt * hose.priceCentsPerFt),
+      id: `hose-${i + 1}`, name: `${feet(load.lengthFt)} of ${hose.name}, ${bed.name.toLowerCase()}`, group: 'Hose', step: 'hose', role: 'hose',
+      weightLb: load.lengthFt * hose.lbPerFt, basis: hose.basis, priceCents: Math.round(load.lengthFt * hose.priceCentsPerFt),
       xIn, yIn: bed.yCentre, zIn: bottom + Math.min(height, bed.depthIn) / 2,
       shapes: bed.kind === 'reel' ? [] : [{
         kind: 'hose', layers, runs: bed.runs,

@@ -1,4 +1,4 @@
-import { partOf } from '../catalogue/index.js';
+import { catalogueOf } from '../spec/index.js';
 import type { BuildSpec } from '../spec/index.js';
 import { component } from './component.js';
 import type { ChosenParts } from './parts.js';
@@ -9,7 +9,7 @@ import type { Component, Layout } from './types.js';
 export function ladderComponents(spec: BuildSpec, { body }: ChosenParts, layout: Layout): Component[] {
   const { mountId, partIds } = spec.ladders;
   if (partIds.length === 0) return [];
-  const mount = partOf('ladderMount', mountId);
+  const mount = catalogueOf(spec).part('ladderMount', mountId);
   const half = layout.bodyWidth / 2;
   const middle = (layout.bodyFront + layout.bodyEnd) / 2;
   const topOf = Math.max(layout.bodyTop, ...layout.beds.map((bed) => bed.floorIn + bed.depthIn));
@@ -18,7 +18,7 @@ export function ladderComponents(spec: BuildSpec, { body }: ChosenParts, layout:
 
   const about = { group: 'Ladders', step: 'ladders' } as const;
   const ladders = partIds.map((id, i) => {
-    const ladder = partOf('ladder', id);
+    const ladder = catalogueOf(spec).part('ladder', id);
     const thickness = flat ? ladder.nestedWidthIn : Math.min(ladder.nestedHeightIn, ladder.nestedWidthIn);
     const offset = taken + thickness / 2;
     taken += thickness + 1;
@@ -30,7 +30,7 @@ export function ladderComponents(spec: BuildSpec, { body }: ChosenParts, layout:
       top: { x: layout.bodyEnd - 2 - ladder.beddedIn / 2, y: 0, z: topOf + 2 + offset },
     }[mountId];
     return component({
-      id: `ladder-${i + 1}`, name: `${ladder.name} ladder`, ...about, role: 'ladder', weightLb: ladder.weightLb, priceCents: ladder.priceCents,
+      id: `ladder-${i + 1}`, name: `${ladder.name} ladder`, ...about, role: 'ladder', weightLb: ladder.weightLb, basis: ladder.basis, priceCents: ladder.priceCents,
       xIn: place.x, yIn: place.y, zIn: place.z,
       shapes: [{ kind: 'ladder', flat, box: flat ? boxAt(place.x, place.y, place.z, ladder.beddedIn, tall, thickness) : boxAt(place.x, place.y, place.z, ladder.beddedIn, thickness, tall) }],
     });

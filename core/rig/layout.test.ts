@@ -121,7 +121,7 @@ describe('hose beds', () => {
 
   it('hose stands on what lies under it and weighs by the foot', () => {
     const well = part(pumper, 'hose-1');
-    expect(well).toMatchObject({ name: '100 ft of 1¾ in attack, bumper well', weightLb: 34, role: 'hose' });
+    expect(well).toMatchObject({ name: '{100 ft} of {1.75 size} attack, bumper well', weightLb: 34, role: 'hose' });
     expect(well.xIn).toBeLessThan(-70);
     const more = part(withHose(plain, 'main-left', { hoseId: 'supply-5', lengthFt: 1000 }), 'hose-3');
     const less = part(withHose(plain, 'main-left', { hoseId: 'supply-5', lengthFt: 500 }), 'hose-3');

@@ -1,5 +1,5 @@
-import { partOf } from '../catalogue/index.js';
 import type { AxleOption, Bumper, BodyFamily, Chassis, Profile, Pump, RoofOption, TankShape, AerialDevice } from '../catalogue/index.js';
+import { catalogueOf } from '../spec/index.js';
 import type { BuildSpec } from '../spec/index.js';
 
 /** The parts of the catalogue that a spec names, looked up once. */
@@ -27,17 +27,17 @@ const among = <T extends { id: string }>(options: T[], id: string, what: string)
  * @throws RangeError when a part is not in the catalogue; `parseBuild` refuses such a spec with better words.
  */
 export function chosenParts(spec: BuildSpec): ChosenParts {
-  const chassis = partOf('chassis', spec.chassis.partId);
+  const chassis = catalogueOf(spec).part('chassis', spec.chassis.partId);
   return {
     chassis,
     frontAxle: among(chassis.frontAxles, spec.chassis.frontAxleId, 'front axle'),
     rearAxle: among(chassis.rearAxles, spec.chassis.rearAxleId, 'rear axle'),
     roof: among(chassis.roofs, spec.chassis.roofId, 'roof'),
-    bumper: partOf('bumper', spec.bumper.partId),
-    pump: spec.pumpId === undefined ? null : partOf('pump', spec.pumpId),
-    tankShape: partOf('tankShape', spec.tank.shape),
-    body: partOf('body', spec.body.partId),
-    device: spec.device ? partOf('device', spec.device.partId) : null,
-    profile: partOf('profile', spec.profileId),
+    bumper: catalogueOf(spec).part('bumper', spec.bumper.partId),
+    pump: spec.pumpId === undefined ? null : catalogueOf(spec).part('pump', spec.pumpId),
+    tankShape: catalogueOf(spec).part('tankShape', spec.tank.shape),
+    body: catalogueOf(spec).part('body', spec.body.partId),
+    device: spec.device ? catalogueOf(spec).part('device', spec.device.partId) : null,
+    profile: catalogueOf(spec).part('profile', spec.profileId),
   };
 }

@@ -1,5 +1,5 @@
-import { formatGal } from '../units/index.js';
-import { partOf } from '../catalogue/index.js';
+import { gal } from '../units/index.js';
+import { catalogueOf } from '../spec/index.js';
 import type { BuildSpec } from '../spec/index.js';
 import { component } from './component.js';
 import type { ChosenParts } from './parts.js';
@@ -27,19 +27,19 @@ export function pumpComponents(spec: BuildSpec, { pump, chassis }: ChosenParts, 
       ? boxOf(house.x0, house.x1, -layout.bodyWidth / 2 + 1, layout.bodyWidth / 2 - 1, house.z0, house.z1)
       : skidBox(layout, pump.lengthIn, pump.heightIn, pump.drive === 'pto');
     components.push(component({
-      id: 'pump', name: pump.name, group: 'Pump', step: 'pump', weightLb: pump.weightLb, priceCents: pump.priceCents,
+      id: 'pump', name: pump.name, group: 'Pump', step: 'pump', weightLb: pump.weightLb, priceCents: pump.priceCents, basis: pump.basis,
       xIn: (box.x0 + box.x1) / 2, yIn: 0, zIn: skid ? layout.deckIn + pump.centreZIn : pump.centreZIn,
       shapes: [pump.panel === 'skid' ? { kind: 'skidPump', box } : { kind: 'pumpHouse', box, panel: pump.panel, slots: slotsOf(layout) }],
     }));
   }
   if (spec.foam) {
-    const system = partOf('foam', spec.foam.partId);
+    const system = catalogueOf(spec).part('foam', spec.foam.partId);
     const xIn = house ? house.x1 - 10 : layout.bodyEnd - 12;
     const about = { group: 'Foam', step: 'foam', xIn } as const;
     components.push(
-      component({ id: 'foam-system', name: system.name, ...about, yIn: 0, zIn: house ? 50 : layout.deckIn + 14, weightLb: system.weightLb, priceCents: system.priceCents }),
+      component({ id: 'foam-system', name: system.name, ...about, yIn: 0, zIn: house ? 50 : layout.deckIn + 14, weightLb: system.weightLb, priceCents: system.priceCents, basis: system.basis }),
       component({
-        id: 'foam', name: `Class ${system.foamClass} concentrate, ${formatGal(spec.foam.gallons)}`, ...about, role: 'foam',
+        id: 'foam', name: `Class ${system.foamClass} concentrate, ${gal(spec.foam.gallons)}`, ...about, role: 'foam',
         xIn: layout.tankBoxes[0] ? layout.tankBoxes[0].frontIn + 6 : xIn, yIn: 0,
         zIn: layout.tankBoxes.length ? Math.max(...layout.tankBoxes.map((b) => b.bottomIn + b.heightIn)) - 12 : chassis.frame.topIn + 14,
         weightLb: spec.foam.gallons * system.lbPerGal, basis: 'calculated', tolerancePct: 2,

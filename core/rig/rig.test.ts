@@ -1,5 +1,6 @@
+import { SHIPPED } from '../catalogue/index.js';
 import { describe, expect, it } from 'vitest';
-import { CATALOGUE, partOf } from '../catalogue/index.js';
+import { CATALOGUE } from '../catalogue/index.js';
 import { DEMONSTRATION } from '../demonstration/index.js';
 import { starterBuild, withBody, withChassisSetting, withLadderMount, withTank } from '../spec/index.js';
 import type { BuildSpec } from '../spec/index.js';
@@ -59,7 +60,7 @@ describe('the chassis', () => {
 
   it('grows with its wheelbase', () => {
     const longer = named(withChassisSetting(pumper, { wheelbaseIn: 210 }), 'chassis').weightLb - named(pumper, 'chassis').weightLb;
-    expect(longer).toBeCloseTo(10 * partOf('chassis', 'custom-medium').lbPerWheelbaseIn, 6);
+    expect(longer).toBeCloseTo(10 * SHIPPED.part('chassis', 'custom-medium').lbPerWheelbaseIn, 6);
   });
 });
 
@@ -108,6 +109,6 @@ describe('small formulas', () => {
     expect(emptyLbPerGal(gallons)).toBeCloseTo(lb, 9);
   });
   it('1,000 ft of 5 in stands 12 in high in a bed of 120 by 33 in', () => {
-    expect(packedHeightIn(partOf('hose', 'supply-5'), 1000, { x0: 0, x1: 120, widthIn: 33 })).toBeCloseTo((12_000 * 8.2 * 0.42) / 0.85 / (120 * 33), 9);
+    expect(packedHeightIn(SHIPPED.part('hose', 'supply-5'), 1000, { x0: 0, x1: 120, widthIn: 33 })).toBeCloseTo((12_000 * 8.2 * 0.42) / 0.85 / (120 * 33), 9);
   });
 });

@@ -14,7 +14,7 @@ export interface Box {
 export type PlainKind =
   | 'frame' | 'axle' | 'bumper' | 'guard' | 'well' | 'receiver' | 'winch' | 'monitor' | 'lightBar' | 'mast' | 'generator'
   | 'spareWheel' | 'airConditioner' | 'bed' | 'rack' | 'flatbed' | 'skidPump' | 'reel' | 'turntable' | 'platform' | 'outrigger'
-  | 'torqueBox' | 'fuelTank' | 'suction' | 'stowed' | 'seat' | 'tailboard' | 'bulkhead';
+  | 'torqueBox' | 'fuelTank' | 'suction' | 'stowed' | 'ownItem' | 'seat' | 'tailboard' | 'bulkhead';
 
 /** What a component looks like: enough for every view to draw it to scale. */
 export type Shape =

@@ -1,4 +1,4 @@
-import { formatGal, IN3_PER_GAL, WATER_LB_PER_GAL } from '../units/index.js';
+import { gal, IN3_PER_GAL, WATER_LB_PER_GAL } from '../units/index.js';
 import type { TankShape } from '../catalogue/index.js';
 import type { BuildSpec, TankBox } from '../spec/index.js';
 import { component } from './component.js';
@@ -85,13 +85,13 @@ export function tankComponents(spec: BuildSpec, parts: ChosenParts, layout: Layo
   );
   return [
     component({
-      id: 'tank', name: `Tank, ${parts.tankShape.name}, ${formatGal(gallons)}, empty`, group: 'Tank', step: 'tank', ...centre,
+      id: 'tank', name: `Tank, ${parts.tankShape.name}, ${gal(gallons)}, empty`, group: 'Tank', step: 'tank', ...centre,
       weightLb: gallons * emptyLbPerGal(gallons) * (1 + parts.tankShape.extraWeightPct / 100),
       priceCents: Math.round(gallons * parts.tankShape.priceCentsPerGal),
       shapes: [{ kind: 'tank', box, boxes }],
     }),
     component({
-      id: 'water', name: `Water, ${formatGal(gallons)}`, group: 'Water', step: 'tank', role: 'water', ...centre,
+      id: 'water', name: `Water, ${gal(gallons)}`, group: 'Water', step: 'tank', role: 'water', ...centre,
       weightLb: gallons * WATER_LB_PER_GAL, basis: 'calculated', tolerancePct: 1,
       filling: { boxes, usableFraction: USABLE_FRACTION, gallons, lbPerGal: WATER_LB_PER_GAL },
     }),

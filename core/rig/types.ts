@@ -11,7 +11,7 @@ export type Role = 'fixed' | 'water' | 'foam' | 'fuel' | 'seatFront' | 'seatRear
 
 export type Group =
   | 'Chassis' | 'Fuel' | 'Crew' | 'Front bumper' | 'Aerial device' | 'Pump' | 'Tank' | 'Water' | 'Foam' | 'Hose' | 'Ladders' | 'Body'
-  | 'Equipment' | 'Allowance' | 'Fittings';
+  | 'Equipment' | 'Allowance' | 'Fittings' | 'Own items';
 
 /** A liquid that can be there in part: its boxes fill from the bottom. */
 export interface Filling {
@@ -37,6 +37,8 @@ export interface Component {
   priceCents: number;
   shapes: Shape[];
   filling?: Filling;
+  /** What the catalogue says, where a better weight stands in its place. */
+  catalogued?: { weightLb: number; basis: Basis; tolerancePct: number };
 }
 
 /** A box for equipment: L, R and B count from the front; depth differs below and beside the tank. */
@@ -120,5 +122,8 @@ export interface Rig {
     hose: { sizeIn: number; use: Hose['use']; lengthFt: number }[];
     ladders: { kind: Ladder['kind']; lengthFt: number; beddedIn: number }[];
   };
+  /** What is itemised, cents. */
   priceCents: number;
+  /** What the truck may cost, and the percentage for what is not itemised. */
+  money: { budgetCents: number | null; unlistedPct: number };
 }

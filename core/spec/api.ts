@@ -3,6 +3,8 @@ import { IsBoolean, IsDateString, IsIn, IsInt, IsString, IsUUID, Min } from 'cla
 import { BUILD_TYPES } from '../catalogue/index.js';
 import type { BuildType } from '../catalogue/index.js';
 import { BuildSpec } from './build-spec.js';
+import { DISTRICT_KINDS } from './districts.js';
+import type { DistrictKind } from './districts.js';
 import { Letters, MayBeLeftOut, Nested } from './rules.js';
 
 /** What passes between the screens and the server, with the rules that both judge by. */
@@ -13,6 +15,10 @@ export class NewDepartment {
 
   @IsString() @Letters(0, 400)
   district!: string;
+
+  /** What kind of district it is: new builds start from a truck for it. */
+  @IsIn(DISTRICT_KINDS)
+  kind!: DistrictKind;
 }
 
 export class DepartmentChange {
@@ -21,6 +27,9 @@ export class DepartmentChange {
 
   @MayBeLeftOut() @IsString() @Letters(0, 400)
   district?: string;
+
+  @MayBeLeftOut() @IsIn(DISTRICT_KINDS)
+  kind?: DistrictKind;
 
   @MayBeLeftOut() @IsBoolean()
   archived?: boolean;
@@ -34,7 +43,14 @@ export class DepartmentView extends NewDepartment {
   archived!: boolean;
 }
 
-export class NewBuild {
+/** Who does something; nobody is asked to prove it. */
+class ByWhom {
+  /** The name under which a person wants to stand in the history. */
+  @MayBeLeftOut() @IsString() @Letters(0, 60)
+  who?: string;
+}
+
+export class NewBuild extends ByWhom {
   @IsUUID()
   departmentId!: string;
 
@@ -45,16 +61,29 @@ export class NewBuild {
   type!: BuildType;
 }
 
-export class CopyBuild {
+/** A build file put into a department. */
+export class ImportBuild extends ByWhom {
+  @IsUUID()
+  departmentId!: string;
+
+  @Nested(() => BuildSpec)
+  spec!: BuildSpec;
+}
+
+export class CopyBuild extends ByWhom {
   @IsString() @Letters(1, 80)
   name!: string;
+
+  /** The department that the copy goes to; the build's own where left out. */
+  @MayBeLeftOut() @IsUUID()
+  departmentId?: string;
 
   /** Choices to copy instead of the saved ones, for example those that a conflict kept from being saved. */
   @MayBeLeftOut() @Nested(() => BuildSpec)
   spec?: BuildSpec;
 }
 
-export class BuildChange {
+export class BuildChange extends ByWhom {
   @MayBeLeftOut() @IsString() @Letters(1, 80)
   name?: string;
 
@@ -62,7 +91,7 @@ export class BuildChange {
   archived?: boolean;
 }
 
-export class SaveBuild {
+export class SaveBuild extends ByWhom {
   /** The revision that the change was made on; the save is refused when a newer one is there. */
   @IsInt() @Min(1)
   revision!: number;

@@ -1,7 +1,7 @@
-import { findPart, partOf, partsFor } from '../catalogue/index.js';
 import type { AxleOption } from '../catalogue/index.js';
 import { bedsFor } from './beds.js';
 import type { BuildSpec } from './build-spec.js';
+import { catalogueOf } from './catalogue-of.js';
 
 const clamp = (value: number, min: number, max: number) => Math.min(max, Math.max(min, value));
 
@@ -13,12 +13,12 @@ function keepRating(options: AxleOption[], oldId: string): AxleOption {
 
 /** Puts a spec in order after a change: what no longer goes with the new choice is fitted to it or left out. */
 function settle(spec: BuildSpec): BuildSpec {
-  const chassis = partOf('chassis', spec.chassis.partId);
-  const bumper = partOf('bumper', spec.bumper.partId);
-  const body = partOf('body', spec.body.partId);
+  const chassis = catalogueOf(spec).part('chassis', spec.chassis.partId);
+  const bumper = catalogueOf(spec).part('bumper', spec.bumper.partId);
+  const body = catalogueOf(spec).part('body', spec.body.partId);
   const { minIn, maxIn, stepIn } = chassis.wheelbase;
   const onStep = minIn + Math.round((spec.chassis.wheelbaseIn - minIn) / stepIn) * stepIn;
-  const itemIds = spec.bumper.itemIds.filter((id) => (findPart('bumperItem', id)?.needsExtensionIn ?? Infinity) <= bumper.extensionIn);
+  const itemIds = spec.bumper.itemIds.filter((id) => (catalogueOf(spec).find('bumperItem', id)?.needsExtensionIn ?? Infinity) <= bumper.extensionIn);
   const settled = {
     ...spec,
     chassis: {
@@ -39,10 +39,10 @@ function settle(spec: BuildSpec): BuildSpec {
 /** Another chassis; wheelbase, axles, roof and seats are fitted to what it offers. */
 export function withChassis(spec: BuildSpec, partId: string): BuildSpec {
   const next = settle({ ...spec, chassis: { ...spec.chassis, partId } });
-  const device = next.device && findPart('device', next.device.partId);
-  const tandem = partOf('chassis', partId).rearAxles.some((axle) => axle.axles === 2);
+  const device = next.device && catalogueOf(spec).find('device', next.device.partId);
+  const tandem = catalogueOf(spec).part('chassis', partId).rearAxles.some((axle) => axle.axles === 2);
   if (!device?.needsTandem || tandem) return next;
-  const single = partsFor('device', spec.type).find((candidate) => !candidate.needsTandem)!;
+  const single = catalogueOf(spec).for('device', spec.type).filter((candidate) => !candidate.needsTandem).at(-1)!;
   return withDevice(next, single.id);
 }
 
@@ -96,11 +96,11 @@ export const withBody = (spec: BuildSpec, body: Partial<BuildSpec['body']>): Bui
 
 /** Another aerial device, with the first outriggers that it offers. A heavy one brings the chassis it needs. */
 export function withDevice(spec: BuildSpec, partId: string): BuildSpec {
-  const device = partOf('device', partId);
+  const device = catalogueOf(spec).part('device', partId);
   const next = { ...spec, device: { partId, outriggersId: device.outriggers[0]!.id } };
-  const carries = partOf('chassis', spec.chassis.partId).rearAxles.some((axle) => axle.axles === 2);
+  const carries = catalogueOf(spec).part('chassis', spec.chassis.partId).rearAxles.some((axle) => axle.axles === 2);
   if (!device.needsTandem || carries) return next;
-  const tandem = partsFor('chassis', spec.type).find((chassis) => chassis.rearAxles.some((axle) => axle.axles === 2))!;
+  const tandem = catalogueOf(spec).for('chassis', spec.type).find((chassis) => chassis.rearAxles.some((axle) => axle.axles === 2))!;
   return settle({ ...next, chassis: { ...next.chassis, partId: tandem.id } });
 }
 
@@ -123,3 +123,35 @@ export function withEquipmentLine(spec: BuildSpec, index: number, change: { coun
   const equipment = spec.equipment.flatMap((line, i) => (i !== index ? [line] : change ? [{ ...line, ...change }] : []));
   return { ...spec, equipment };
 }
+
+/** A build in which these choices are confirmed as they are. */
+export function confirmed(spec: BuildSpec, ids: string[]): BuildSpec {
+  if (!spec.assumed?.some((id) => ids.includes(id))) return spec;
+  const { assumed, ...rest } = spec;
+  const left = assumed.filter((id) => !ids.includes(id));
+  return left.length ? { ...rest, assumed: left } : rest;
+}
+
+/** How far the bulkheads beside the rear wheels stand from the wheel opening, in. */
+export function withDivider(spec: BuildSpec, which: 'frontDividerIn' | 'rearDividerIn', atIn: number): BuildSpec {
+  const { [which]: _old, ...body } = spec.body;
+  return { ...spec, body: atIn > 0 ? { ...body, [which]: atIn } : body };
+}
+
+/** One more item of no list, or one in place of the item of the same id; gone where there is none. */
+export function withItem(spec: BuildSpec, id: string, item: NonNullable<BuildSpec['items']>[number] | null): BuildSpec {
+  const { items = [], ...rest } = spec;
+  const at = items.findIndex((other) => other.id === id);
+  const next = at < 0 ? [...items, ...(item ? [item] : [])] : items.flatMap((other, i) => (i !== at ? [other] : item ? [item] : []));
+  return next.length ? { ...rest, items: next } : rest;
+}
+
+/** A better weight for a component, or the catalogue's again. */
+export function withCorrection(spec: BuildSpec, componentId: string, correction: Omit<NonNullable<BuildSpec['corrections']>[number], 'componentId'> | null): BuildSpec {
+  const { corrections = [], ...rest } = spec;
+  const next = [...corrections.filter((other) => other.componentId !== componentId), ...(correction ? [{ componentId, ...correction }] : [])];
+  return next.length ? { ...rest, corrections: next } : rest;
+}
+
+/** What the truck may cost and the percentage for what is not itemised. */
+export const withMoney = (spec: BuildSpec, money: Partial<NonNullable<BuildSpec['money']>>): BuildSpec => ({ ...spec, money: { unlistedPct: 0, ...spec.money, ...money } });

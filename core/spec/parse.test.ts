@@ -27,7 +27,7 @@ describe('a build file', () => {
     return rest;
   };
   it.each<[string, unknown, string, RegExp]>([
-    ['from a later version', { ...pumper, version: 2 }, 'version', /at most 1: this file was written by a later Baros \(was 2\)/],
+    ['from a later version', { ...pumper, version: 3 }, 'version', /at most 2: this file was written by a later Baros \(was 3\)/],
     ['of another format', { ...pumper, format: 'other' }, 'format', /equal to baros-build \(was "other"\)/],
     ['without a chassis', without('chassis'), 'chassis', /must be given \(was missing\)/],
     ['without hose', without('hose'), 'hose', /must be given|must be an array/],

@@ -1,16 +1,19 @@
-import { findPart } from '../catalogue/index.js';
 import type { PartKind } from '../catalogue/index.js';
 import { bedsFor } from './beds.js';
 import type { BuildSpec } from './build-spec.js';
+import { catalogueOf } from './catalogue-of.js';
+import { ownProblems } from './own-parts.js';
 import type { Problem } from './problems.js';
 
 /** Problems that the shape alone can't show: parts that are gone, or that do not go with each other. */
 export function referenceProblems(spec: BuildSpec): Problem[] {
-  const problems: Problem[] = [];
+  const problems = ownProblems(spec);
+  if (problems.length) return problems;
+  const catalogue = catalogueOf(spec);
   const say = (field: string, message: string) => problems.push({ field, message: `${field} ${message}` });
 
   const need = <K extends PartKind>(kind: K, field: string, id: string) => {
-    const part = findPart(kind, id);
+    const part = catalogue.find(kind, id);
     if (!part) say(field, `must be a ${kind} of the catalogue (was "${id}", which it does not have)`);
     else if ('types' in part && !(part.types as string[]).includes(spec.type)) say(field, `must suit a build of type ${spec.type} (was "${id}")`);
     else return part;

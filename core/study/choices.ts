@@ -1,11 +1,10 @@
-import { findPart, partOf, partsFor } from '../catalogue/index.js';
 import type { StepId } from '../rig/index.js';
 import {
-  bedsFor, suitsBed, withBody, withBumper, withBumperItem, withChassis, withChassisSetting, withDevice, withEquipmentLine, withFitting, withFoam, withHose, withLadder, withLadderMount,
+  bedsFor, catalogueOf, suitsBed, withBody, withBumper, withBumperItem, withChassis, withChassisSetting, withDevice, withDivider, withEquipmentLine, withFitting, withFoam, withHose, withLadder, withLadderMount,
   withOutriggers, withPump, withTank,
 } from '../spec/index.js';
 import type { Bed, BuildSpec } from '../spec/index.js';
-import { formatWhole } from '../units/index.js';
+import { feet, feetInches, gpm } from '../units/index.js';
 
 /** One thing that can be taken: the build as it would be. */
 export interface Option {
@@ -13,6 +12,8 @@ export interface Option {
   label: string;
   words?: string;
   chosen: boolean;
+  /** Set on a department's own part. */
+  own?: true;
   spec: BuildSpec;
 }
 
@@ -49,19 +50,23 @@ export interface AmountChoice {
 
 export type Choice = PickChoice | ToggleChoice | AmountChoice;
 
+/** Spread into an option: says that its part is the department's own. */
+const ownMark = (part: object): { own?: true } => ('own' in part ? { own: true } : {});
+
 const NONE = 'none';
 /** Foam and hose that a new line starts with. */
 const FIRST_FOAM_GAL = 20;
 const FIRST_HOSE_FT = 200;
+const MOST_DIVIDER_IN = 60;
 const MOST_HOSE_FT: Record<Bed['kind'], number> = { main: 2000, crosslay: 400, well: 200, reel: 300, tray: 800 };
 
 function chassisChoices(spec: BuildSpec): Choice[] {
-  const chassis = partOf('chassis', spec.chassis.partId);
+  const chassis = catalogueOf(spec).part('chassis', spec.chassis.partId);
   const { minIn, maxIn, stepIn } = chassis.wheelbase;
   return [
     {
       kind: 'pick', id: 'chassis', title: 'Chassis',
-      options: partsFor('chassis', spec.type).map((part) => ({ id: part.id, label: part.name, chosen: part.id === spec.chassis.partId, spec: withChassis(spec, part.id) })),
+      options: catalogueOf(spec).for('chassis', spec.type).map((part) => ({ id: part.id, label: part.name, ...ownMark(part), chosen: part.id === spec.chassis.partId, spec: withChassis(spec, part.id) })),
     },
     {
       kind: 'amount', id: 'wheelbase', title: 'Wheelbase', unit: 'in', min: minIn, max: maxIn, step: stepIn, value: spec.chassis.wheelbaseIn,
@@ -77,13 +82,13 @@ function chassisChoices(spec: BuildSpec): Choice[] {
     },
     {
       kind: 'pick', id: 'profile', title: 'Limits held against', compact: true,
-      options: partsFor('profile', spec.type).map((part) => ({ id: part.id, label: part.name, chosen: part.id === spec.profileId, spec: { ...spec, profileId: part.id } })),
+      options: catalogueOf(spec).for('profile', spec.type).map((part) => ({ id: part.id, label: part.name, ...ownMark(part), chosen: part.id === spec.profileId, spec: { ...spec, profileId: part.id } })),
     },
   ];
 }
 
 function cabChoices(spec: BuildSpec): Choice[] {
-  const chassis = partOf('chassis', spec.chassis.partId);
+  const chassis = catalogueOf(spec).part('chassis', spec.chassis.partId);
   return [
     {
       kind: 'amount', id: 'crew', title: 'Seats', unit: '', min: 1, max: chassis.cab.seats.length, step: 1, value: spec.chassis.crew,
@@ -97,35 +102,35 @@ function cabChoices(spec: BuildSpec): Choice[] {
 }
 
 function bumperChoices(spec: BuildSpec): Choice[] {
-  const extension = partOf('bumper', spec.bumper.partId).extensionIn;
+  const extension = catalogueOf(spec).part('bumper', spec.bumper.partId).extensionIn;
   return [
     {
       kind: 'pick', id: 'bumper', title: 'Bumper',
-      options: partsFor('bumper', spec.type).map((part) => ({ id: part.id, label: part.name, chosen: part.id === spec.bumper.partId, spec: withBumper(spec, part.id) })),
+      options: catalogueOf(spec).for('bumper', spec.type).map((part) => ({ id: part.id, label: part.name, ...ownMark(part), chosen: part.id === spec.bumper.partId, spec: withBumper(spec, part.id) })),
     },
     {
       kind: 'toggle', id: 'bumper-items', title: 'On the bumper',
-      options: partsFor('bumperItem', spec.type).filter((item) => item.needsExtensionIn <= extension).map((item) => {
+      options: catalogueOf(spec).for('bumperItem', spec.type).filter((item) => item.needsExtensionIn <= extension).map((item) => {
         const chosen = spec.bumper.itemIds.includes(item.id);
-        return { id: item.id, label: item.name, chosen, spec: withBumperItem(spec, item.id, !chosen) };
+        return { id: item.id, label: item.name, ...ownMark(item), chosen, spec: withBumperItem(spec, item.id, !chosen) };
       }),
     },
   ];
 }
 
 function deviceChoices(spec: BuildSpec): Choice[] {
-  const device = spec.device && findPart('device', spec.device.partId);
+  const device = spec.device && catalogueOf(spec).find('device', spec.device.partId);
   return [
     {
       kind: 'pick', id: 'device', title: 'Device',
-      options: partsFor('device', spec.type).map((part) => ({
-        id: part.id, label: part.name, words: `${part.heightFt} ft in ${part.sections.length} sections${part.needsTandem ? ', on a tandem' : ''}`, chosen: part.id === spec.device?.partId, spec: withDevice(spec, part.id),
+      options: catalogueOf(spec).for('device', spec.type).map((part) => ({
+        id: part.id, label: part.name, ...ownMark(part), words: `${feet(part.heightFt)} in ${part.sections.length} sections${part.needsTandem ? ', on a tandem' : ''}`, chosen: part.id === spec.device?.partId, spec: withDevice(spec, part.id),
       })),
     },
     {
       kind: 'pick', id: 'outriggers', title: 'Outriggers',
       options: (device?.outriggers ?? []).map((option) => ({
-        id: option.id, label: option.name, words: `${formatWhole(option.spreadIn / 12)} ft spread`, chosen: option.id === spec.device?.outriggersId, spec: withOutriggers(spec, option.id),
+        id: option.id, label: option.name, words: `${feetInches(option.spreadIn)} spread`, chosen: option.id === spec.device?.outriggersId, spec: withOutriggers(spec, option.id),
       })),
     },
   ];
@@ -136,8 +141,8 @@ function pumpChoices(spec: BuildSpec): Choice[] {
   return [{
     kind: 'pick', id: 'pump', title: 'Pump',
     options: [
-      ...partsFor('pump', spec.type).map((part) => ({
-        id: part.id, label: part.name, words: part.pumpAndRoll ? 'Pumps while driving' : 'Pumps standing still', chosen: part.id === spec.pumpId, spec: withPump(spec, part.id),
+      ...catalogueOf(spec).for('pump', spec.type).map((part) => ({
+        id: part.id, label: part.name, ...ownMark(part), words: part.pumpAndRoll ? 'Pumps while driving' : 'Pumps standing still', chosen: part.id === spec.pumpId, spec: withPump(spec, part.id),
       })),
       none,
     ],
@@ -151,7 +156,7 @@ function tankChoices(spec: BuildSpec): Choice[] {
   ];
   return [...amounts, {
     kind: 'pick', id: 'shape', title: 'Shape',
-    options: partsFor('tankShape', spec.type).map((part) => ({ id: part.id, label: part.name, words: part.words, chosen: part.id === spec.tank.shape, spec: withTank(spec, { shape: part.id }) })),
+    options: catalogueOf(spec).for('tankShape', spec.type).map((part) => ({ id: part.id, label: part.name, ...ownMark(part), words: part.words, chosen: part.id === spec.tank.shape, spec: withTank(spec, { shape: part.id }) })),
   }];
 }
 
@@ -161,8 +166,8 @@ function foamChoices(spec: BuildSpec): Choice[] {
     kind: 'pick', id: 'foam', title: 'Foam system',
     options: [
       { id: NONE, label: 'No foam', chosen: !foam, spec: withFoam(spec, undefined) },
-      ...partsFor('foam', spec.type).map((part) => ({
-        id: part.id, label: part.name, words: `Up to ${part.maxConcentrateGpm} gpm of concentrate`, chosen: part.id === foam?.partId, spec: withFoam(spec, { partId: part.id, gallons: foam?.gallons ?? FIRST_FOAM_GAL }),
+      ...catalogueOf(spec).for('foam', spec.type).map((part) => ({
+        id: part.id, label: part.name, ...ownMark(part), words: `Up to ${gpm(part.maxConcentrateGpm)} of concentrate`, chosen: part.id === foam?.partId, spec: withFoam(spec, { partId: part.id, gallons: foam?.gallons ?? FIRST_FOAM_GAL }),
       })),
     ],
   };
@@ -177,14 +182,14 @@ function hoseChoices(spec: BuildSpec): Choice[] {
       kind: 'pick', id: `${bed.id}-hose`, title: bed.name, compact: true,
       options: [
         { id: NONE, label: 'Empty', chosen: !load, spec: withHose(spec, bed.id, null) },
-        ...partsFor('hose', spec.type).filter((hose) => suitsBed(bed, hose)).map((hose) => ({
-          id: hose.id, label: hose.name, chosen: hose.id === load?.hoseId, spec: withHose(spec, bed.id, { hoseId: hose.id, lengthFt: load?.lengthFt ?? FIRST_HOSE_FT }),
+        ...catalogueOf(spec).for('hose', spec.type).filter((hose) => suitsBed(bed, hose)).map((hose) => ({
+          id: hose.id, label: hose.name, ...ownMark(hose), chosen: hose.id === load?.hoseId, spec: withHose(spec, bed.id, { hoseId: hose.id, lengthFt: load?.lengthFt ?? FIRST_HOSE_FT }),
         })),
       ],
     };
     if (!load) return [pick];
     return [pick, {
-      kind: 'amount', id: `${bed.id}-length`, title: `Length in ${bed.name.toLowerCase()}`, unit: 'ft', min: 0, max: MOST_HOSE_FT[bed.kind], step: partOf('hose', load.hoseId).sectionFt,
+      kind: 'amount', id: `${bed.id}-length`, title: `Length in ${bed.name.toLowerCase()}`, unit: 'ft', min: 0, max: MOST_HOSE_FT[bed.kind], step: catalogueOf(spec).part('hose', load.hoseId).sectionFt,
       value: load.lengthFt, set: (lengthFt) => withHose(spec, bed.id, { hoseId: load.hoseId, lengthFt }),
     }];
   });
@@ -194,29 +199,39 @@ function ladderChoices(spec: BuildSpec): Choice[] {
   return [
     {
       kind: 'pick', id: 'mount', title: 'How they ride',
-      options: partsFor('ladderMount', spec.type).map((part) => ({ id: part.id, label: part.name, words: part.words, chosen: part.id === spec.ladders.mountId, spec: withLadderMount(spec, part.id) })),
+      options: catalogueOf(spec).for('ladderMount', spec.type).map((part) => ({ id: part.id, label: part.name, ...ownMark(part), words: part.words, chosen: part.id === spec.ladders.mountId, spec: withLadderMount(spec, part.id) })),
     },
     {
       kind: 'toggle', id: 'ladders', title: 'Ladders carried',
-      options: partsFor('ladder', spec.type).map((part) => {
+      options: catalogueOf(spec).for('ladder', spec.type).map((part) => {
         const chosen = spec.ladders.partIds.includes(part.id);
-        return { id: part.id, label: part.name, chosen, spec: withLadder(spec, part.id, !chosen) };
+        return { id: part.id, label: part.name, ...ownMark(part), chosen, spec: withLadder(spec, part.id, !chosen) };
       }),
     },
   ];
 }
 
+/** The bulkheads beside the rear wheels, on a body that has compartments over them. */
+function dividerChoices(spec: BuildSpec): Choice[] {
+  if (catalogueOf(spec).part('body', spec.body.partId).style === 'flatbed') return [];
+  const divider = (id: string, title: string, key: 'frontDividerIn' | 'rearDividerIn'): Choice => ({
+    kind: 'amount', id, title, unit: 'in', min: 0, max: MOST_DIVIDER_IN, step: 1, value: spec.body[key] ?? 0, set: (value) => withDivider(spec, key, value),
+  });
+  return [divider('front-divider', 'Bulkhead ahead of the wheels, forward by', 'frontDividerIn'), divider('rear-divider', 'Bulkhead behind the wheels, aft by', 'rearDividerIn')];
+}
+
 function bodyChoices(spec: BuildSpec): Choice[] {
-  const { length } = partOf('body', spec.body.partId);
+  const { length } = catalogueOf(spec).part('body', spec.body.partId);
   return [
     { kind: 'amount', id: 'length', title: 'Body length', unit: 'in', min: length.minIn, max: length.maxIn, step: 2, value: spec.body.lengthIn, set: (lengthIn) => withBody(spec, { lengthIn }) },
+    ...dividerChoices(spec),
     {
       kind: 'pick', id: 'material', title: 'Material',
-      options: partsFor('body', spec.type).map((part) => ({ id: part.id, label: part.name, chosen: part.id === spec.body.partId, spec: withBody(spec, { partId: part.id }) })),
+      options: catalogueOf(spec).for('body', spec.type).map((part) => ({ id: part.id, label: part.name, ...ownMark(part), chosen: part.id === spec.body.partId, spec: withBody(spec, { partId: part.id }) })),
     },
     {
       kind: 'pick', id: 'doors', title: 'Doors',
-      options: partsFor('doors', spec.type).map((part) => ({ id: part.id, label: part.name, chosen: part.id === spec.body.doors, spec: withBody(spec, { doors: part.id }) })),
+      options: catalogueOf(spec).for('doors', spec.type).map((part) => ({ id: part.id, label: part.name, ...ownMark(part), chosen: part.id === spec.body.doors, spec: withBody(spec, { doors: part.id }) })),
     },
   ];
 }
@@ -224,9 +239,9 @@ function bodyChoices(spec: BuildSpec): Choice[] {
 function fittingChoices(spec: BuildSpec): Choice[] {
   return [{
     kind: 'toggle', id: 'fittings', title: 'Lights and fittings',
-    options: partsFor('fitting', spec.type).map((part) => {
+    options: catalogueOf(spec).for('fitting', spec.type).map((part) => {
       const chosen = spec.fittingIds.includes(part.id);
-      return { id: part.id, label: part.name, chosen, spec: withFitting(spec, part.id, !chosen) };
+      return { id: part.id, label: part.name, ...ownMark(part), chosen, spec: withFitting(spec, part.id, !chosen) };
     }),
   }];
 }

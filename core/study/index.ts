@@ -1,3 +1,13 @@
+export { allAssumed, assumedIn, EQUIPMENT_CHOICE } from './assumed.js';
 export { choicesFor, equipmentChoices } from './choices.js';
 export type { AmountChoice, Choice, Option, PickChoice, ToggleChoice } from './choices.js';
 export { CALCULATIONS } from './calculations.js';
+export { differencesOf, mergeBuilds } from './differences.js';
+export type { Difference, Merged } from './differences.js';
+export { partsCsv, problemsOfPart, readPartsCsv } from './parts-csv.js';
+export type { PartsReading } from './parts-csv.js';
+export { schoolsFor, TWO_LINES_GPM } from './schools.js';
+export type { Consequences, School, SchoolSide } from './schools.js';
+export { freshId, readSheet, sheetCsv, sheetOf } from './sheet.js';
+export type { SheetReading, SheetRow } from './sheet.js';
+export { startBuild } from './templates.js';

@@ -1,40 +1,26 @@
-import { IN_PER_FT } from './constants.js';
-
 const whole = new Intl.NumberFormat('en-US', { maximumFractionDigits: 0 });
 const tenth = new Intl.NumberFormat('en-US', { minimumFractionDigits: 1, maximumFractionDigits: 1 });
-const upToTenth = new Intl.NumberFormat('en-US', { maximumFractionDigits: 1 });
 const dollars = new Intl.NumberFormat('en-US', { style: 'currency', currency: 'USD', maximumFractionDigits: 0 });
+const upTo = [0, 1, 2, 3].map((decimals) => new Intl.NumberFormat('en-US', { maximumFractionDigits: decimals }));
+const fixed = [0, 1, 2, 3].map((decimals) => new Intl.NumberFormat('en-US', { minimumFractionDigits: decimals, maximumFractionDigits: decimals }));
 
-const MINUS = '−';
-const withMinus = (text: string) => text.replace(/^-/, MINUS);
+export const MINUS = '−';
+export const withMinus = (text: string): string => text.replace(/^-/, MINUS);
 
-/** Avoids "−0" where a small negative rounds away. */
-const settled = (value: number, digits: number) => {
-  const scale = 10 ** digits;
+/** Rounded to so many decimals; avoids "−0" where a small negative rounds away. */
+export const settled = (value: number, decimals: number): number => {
+  const scale = 10 ** decimals;
   return Math.round(value * scale) / scale + 0;
 };
+
+/** A number with its thousands grouped and up to three decimals, all of them where `always` is set. */
+export const grouped = (value: number, decimals: number, always = false): string => (always ? fixed : upTo)[decimals]!.format(value);
 
 /** 18942.4 → "18,942". No unit. */
 export const formatWhole = (value: number): string => withMinus(whole.format(settled(value, 0)));
 
-/** Pounds: 18942.4 → "18,942 lb". */
-export const formatLb = (lb: number): string => `${formatWhole(lb)} lb`;
-
 /** Percent to one decimal: 4.26 → "4.3 %". */
 export const formatPct = (pct: number): string => `${withMinus(tenth.format(settled(pct, 1)))} %`;
-
-/** Inches to a tenth at most: 71.12 → "71.1 in", 190 → "190 in". */
-export const formatIn = (inches: number): string => `${withMinus(upToTenth.format(settled(inches, 1)))} in`;
-
-/** Inches as feet and whole inches: 122.4 → "10 ft 2 in". */
-export function formatFtIn(inches: number): string {
-  const rounded = Math.round(Math.abs(inches));
-  const sign = inches < 0 && rounded > 0 ? MINUS : '';
-  return `${sign}${Math.floor(rounded / IN_PER_FT)} ft ${rounded % IN_PER_FT} in`;
-}
-
-/** US gallons, whole: "1,000 gal". */
-export const formatGal = (gallons: number): string => `${formatWhole(gallons)} gal`;
 
 /** Integer cents as dollars: 123456 → "$1,235". */
 export const formatMoney = (cents: number): string => withMinus(dollars.format(settled(cents / 100, 0)));

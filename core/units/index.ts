@@ -1,2 +1,4 @@
 export * from './constants.js';
-export * from './format.js';
+export * from './figures.js';
+export { formatMoney, formatPct, formatWhole, signed } from './format.js';
+export * from './systems.js';

@@ -1,6 +1,6 @@
 import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryGeneratedColumn, Unique } from 'typeorm';
 import type { Relation } from 'typeorm';
-import type { BuildSpec } from '#core/spec';
+import type { BuildSpec, RevisionMeasure } from '#core/spec';
 import { Department } from '../departments/index.js';
 
 /** A build as it stands: its spec and the columns that lists need. */
@@ -58,6 +58,17 @@ export class BuildRevision {
 
   @Column({ type: 'varchar', length: 200 })
   words!: string;
+
+  @Column({ type: 'varchar', length: 60, default: '' })
+  who!: string;
+
+  /** What people call this revision; empty for most. */
+  @Column({ type: 'varchar', length: 40, default: '' })
+  label!: string;
+
+  /** What it weighs, measures and costs; worked out when first asked for where an older Baros saved it. */
+  @Column({ type: 'jsonb', nullable: true })
+  measure!: RevisionMeasure | null;
 
   @Column({ type: 'timestamptz', name: 'saved_at', default: () => 'now()' })
   savedAt!: Date;

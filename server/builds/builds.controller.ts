@@ -1,6 +1,6 @@
 import { Body, Controller, Get, Param, ParseUUIDPipe, Patch, Post, Put } from '@nestjs/common';
 import { ApiConflictResponse, ApiCreatedResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
-import { BuildChange, BuildView, CopyBuild, NewBuild, SaveBuild } from '#core/spec';
+import { BuildChange, BuildView, CopyBuild, ImportBuild, NewBuild, SaveBuild } from '#core/spec';
 import { BuildsService } from './builds.service.js';
 
 @ApiTags('builds')
@@ -18,6 +18,12 @@ export class BuildsController {
   @ApiCreatedResponse({ type: BuildView })
   create(@Body() build: NewBuild): Promise<BuildView> {
     return this.builds.create(build);
+  }
+
+  @Post('import')
+  @ApiCreatedResponse({ type: BuildView })
+  import(@Body() build: ImportBuild): Promise<BuildView> {
+    return this.builds.import(build);
   }
 
   @Get(':id')

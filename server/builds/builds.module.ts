@@ -3,12 +3,14 @@ import { TypeOrmModule } from '@nestjs/typeorm';
 import { DepartmentsModule } from '../departments/index.js';
 import { Build, BuildRevision } from './build.entity.js';
 import { BuildsController } from './builds.controller.js';
+import { HistoryController } from './history.controller.js';
+import { HistoryService } from './history.service.js';
 import { BuildsService } from './builds.service.js';
 
 @Module({
   imports: [TypeOrmModule.forFeature([Build, BuildRevision]), DepartmentsModule],
-  controllers: [BuildsController],
-  providers: [BuildsService],
+  controllers: [BuildsController, HistoryController],
+  providers: [BuildsService, HistoryService],
   exports: [BuildsService],
 })
 export class BuildsModule {}

@@ -2,16 +2,21 @@ import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { Repository } from 'typeorm';
 import type { EntityManager } from 'typeorm';
-import { starterBuild } from '#core/spec';
-import type { BuildChange, BuildSpec, BuildView, CopyBuild, NewBuild, SaveBuild } from '#core/spec';
+import { measure } from '#core/review';
+import { upgradeBuild } from '#core/spec';
+import type { BuildChange, BuildSpec, BuildView, CopyBuild, ImportBuild, NewBuild, SaveBuild } from '#core/spec';
+import { startBuild } from '#core/study';
+import { cutText } from '#core/units';
 import { DepartmentsService } from '../departments/index.js';
 import { StaleSave } from '../problems/index.js';
 import { Build, BuildRevision } from './build.entity.js';
 
+const MOST_WORDS = 200;
+
 const view = ({ id, departmentId, department, revision, archived, savedAt, lastChange, spec }: Build): BuildView => ({
   id, departmentId, revision, archived, savedAt: savedAt.toISOString(), lastChange,
-  // The department may have been renamed since.
-  spec: { ...spec, department: { ...spec.department, name: department.name } },
+  // The department may have been renamed since, and an older Baros may have saved it.
+  spec: { ...(upgradeBuild(spec) as BuildSpec), department: { ...spec.department, name: department.name } },
 });
 
 @Injectable()
@@ -21,57 +26,73 @@ export class BuildsService {
     private readonly departments: DepartmentsService,
   ) {}
 
-  async list(): Promise<BuildView[]> {
-    return (await this.builds.find({ relations: { department: true }, order: { createdAt: 'ASC', id: 'ASC' } })).map(view);
+  list(): Promise<BuildView[]> {
+    return this.found({});
+  }
+
+  ofDepartment(departmentId: string): Promise<BuildView[]> {
+    return this.found({ departmentId });
   }
 
   async one(id: string): Promise<BuildView> {
-    return view(await this.found(id, this.builds.manager));
+    return view(await this.build(id, this.builds.manager));
   }
 
-  async create({ departmentId, name, type }: NewBuild): Promise<BuildView> {
+  /** A new build: a sensible whole truck for the department's kind of district, all of it assumed. */
+  async create({ departmentId, name, type, who }: NewBuild): Promise<BuildView> {
     const department = await this.departments.named(departmentId);
-    return this.keep(departmentId, starterBuild(type, name, department.name), 'Started');
+    return this.keep(departmentId, startBuild(type, department.kind, name, department.name), 'Started', who);
   }
 
-  async copy(id: string, { name, spec }: CopyBuild): Promise<BuildView> {
+  async copy(id: string, { name, spec, departmentId, who }: CopyBuild): Promise<BuildView> {
     const original = await this.one(id);
-    return this.keep(original.departmentId, { ...(spec ?? original.spec), name }, `Copied from ${original.spec.name}`);
+    if (departmentId) await this.departments.named(departmentId);
+    return this.keep(departmentId ?? original.departmentId, { ...(spec ?? original.spec), name }, `Copied from ${original.spec.name}`, who);
+  }
+
+  /** A build file as a new build of a department. */
+  async import({ departmentId, spec, who }: ImportBuild): Promise<BuildView> {
+    await this.departments.named(departmentId);
+    return this.keep(departmentId, spec, `Read from a file of ${spec.department.name}`, who);
   }
 
   /** Puts a new build with its first revision into a department. */
-  async keep(departmentId: string, spec: BuildSpec, words: string): Promise<BuildView> {
+  async keep(departmentId: string, spec: BuildSpec, words: string, who = ''): Promise<BuildView> {
     return this.builds.manager.transaction(async (manager) => {
-      const lastChange = words.slice(0, 200);
+      const lastChange = cutText(words, MOST_WORDS);
       const { id } = await manager.save(Build, { departmentId, spec, lastChange });
-      await manager.insert(BuildRevision, { buildId: id, revision: 1, spec, words: lastChange });
-      return view(await this.found(id, manager));
+      await manager.insert(BuildRevision, { buildId: id, revision: 1, spec, words: lastChange, who, measure: measure(spec) });
+      return view(await this.build(id, manager));
     });
   }
 
-  async change(id: string, { name, archived }: BuildChange): Promise<BuildView> {
+  async change(id: string, { name, archived, who }: BuildChange): Promise<BuildView> {
     if (archived !== undefined) await this.builds.update({ id }, { archived });
     const build = await this.one(id);
     if (name === undefined || name === build.spec.name) return build;
-    return this.save(id, { revision: build.revision, words: `Renamed from ${build.spec.name}`.slice(0, 200), spec: { ...build.spec, name } });
+    return this.save(id, { revision: build.revision, words: cutText(`Renamed from ${build.spec.name}`, MOST_WORDS), spec: { ...build.spec, name }, ...(who === undefined ? {} : { who }) });
   }
 
   /**
    * Saves a change as the next revision.
    * @throws StaleSave when the change was made on an older revision; nothing is saved then.
    */
-  async save(id: string, { revision, words, spec }: SaveBuild): Promise<BuildView> {
+  async save(id: string, { revision, words, spec, who = '' }: SaveBuild): Promise<BuildView> {
     return this.builds.manager.transaction(async (manager) => {
       const next = revision + 1;
       const { affected } = await manager.update(Build, { id, revision }, { spec, revision: next, lastChange: words, savedAt: new Date() });
-      const build = await this.found(id, manager);
+      const build = await this.build(id, manager);
       if (affected !== 1) throw new StaleSave(build.revision, revision);
-      await manager.insert(BuildRevision, { buildId: id, revision: next, spec, words });
+      await manager.insert(BuildRevision, { buildId: id, revision: next, spec, words, who, measure: measure(spec) });
       return view(build);
     });
   }
 
-  private async found(id: string, manager: EntityManager): Promise<Build> {
+  private async found(where: { departmentId?: string }): Promise<BuildView[]> {
+    return (await this.builds.find({ where, relations: { department: true }, order: { createdAt: 'ASC', id: 'ASC' } })).map(view);
+  }
+
+  private async build(id: string, manager: EntityManager): Promise<Build> {
     const build = await manager.findOne(Build, { where: { id }, relations: { department: true } });
     if (!build) throw new NotFoundException(`there is no build ${id}`);
     return build;

@@ -9,7 +9,7 @@ let department: DepartmentView;
 
 beforeAll(async () => {
   server = await startApp();
-  department = (await server.http.post('/api/departments').send({ name: 'Test district', district: 'Hills' }).expect(201)).body;
+  department = (await server.http.post('/api/departments').send({ name: 'Test district', district: 'Hills', kind: 'rural' }).expect(201)).body;
 });
 afterAll(() => server.app.close());
 
@@ -29,7 +29,7 @@ describe('builds over HTTP', () => {
     const saved = await server.http.put(`/api/builds/${build.id}`).send({ revision: 1, words: 'Tank of 500 gal', spec }).expect(200);
     expect(saved.body).toMatchObject({ revision: 2, lastChange: 'Tank of 500 gal', spec: { tank: { gallons: 500 } } });
     const kept = await server.app.get(DataSource).getRepository(BuildRevision).find({ where: { buildId: build.id }, order: { revision: 'ASC' } });
-    expect(kept.map((r) => [r.revision, r.spec.tank.gallons])).toEqual([[1, 750], [2, 500]]);
+    expect(kept.map((r) => [r.revision, r.spec.tank.gallons])).toEqual([[1, 1000], [2, 500]]);
   });
 
   it('refuses a stale save and leaves the newer one there', async () => {
@@ -62,7 +62,7 @@ describe('builds over HTTP', () => {
   it('copies the saved choices, or those that a conflict kept out', async () => {
     const build = await create();
     const plain = await server.http.post(`/api/builds/${build.id}/copies`).send({ name: 'Second' }).expect(201);
-    expect(plain.body).toMatchObject({ revision: 1, lastChange: 'Copied from Engine', spec: { name: 'Second', tank: { gallons: 750 } } });
+    expect(plain.body).toMatchObject({ revision: 1, lastChange: 'Copied from Engine', spec: { name: 'Second', tank: { gallons: 1000 } } });
     const mine = { ...build.spec, tank: { ...build.spec.tank, gallons: 640 } };
     const kept = await server.http.post(`/api/builds/${build.id}/copies`).send({ name: 'Mine', spec: mine }).expect(201);
     expect(kept.body.spec).toMatchObject({ name: 'Mine', tank: { gallons: 640 } });
@@ -103,9 +103,9 @@ describe('what builds refuse', () => {
   });
 
   it('a body that is too large, one that is no JSON, a department without a name', async () => {
-    await server.http.post('/api/departments').send({ name: 'x'.repeat(2_000_000), district: '' }).expect(413).expect('content-type', /problem\+json/);
+    await server.http.post('/api/departments').send({ name: 'x'.repeat(2_000_000), district: '', kind: 'rural' }).expect(413).expect('content-type', /problem\+json/);
     await server.http.post('/api/departments').set('content-type', 'application/json').send('{"name":').expect(400).expect('content-type', /problem\+json/);
-    const { body } = await server.http.post('/api/departments').send({ name: '', district: '' }).expect(400);
+    const { body } = await server.http.post('/api/departments').send({ name: '', district: '', kind: 'rural' }).expect(400);
     expect(body.problems[0]).toMatchObject({ field: 'name', message: expect.stringMatching(/must have 1 to 80 characters/) });
   });
 });

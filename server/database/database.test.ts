@@ -12,7 +12,7 @@ afterAll(() => Promise.all([one.app.close(), other.app.close()]));
 
 describe('two servers on one database', () => {
   it('see each other’s work, and the second save of a revision is refused whoever asks', async () => {
-    const { body: department } = await one.http.post('/api/departments').send({ name: 'Shared', district: '' }).expect(201);
+    const { body: department } = await one.http.post('/api/departments').send({ name: 'Shared', district: '', kind: 'rural' }).expect(201);
     const { body: build } = await other.http.post('/api/builds').send({ departmentId: department.id, name: 'Engine', type: 'pumper' }).expect(201);
     const save = (server: typeof one, gallons: number) =>
       server.http.put(`/api/builds/${build.id}`).send({ revision: 1, words: `Tank of ${gallons}`, spec: { ...build.spec, tank: { ...build.spec.tank, gallons } } });
@@ -28,11 +28,14 @@ describe('the migrations', () => {
     const source = one.app.get(DataSource);
     expect(await source.showMigrations()).toBe(false);
     const tables = async () => (await source.query("SELECT table_name FROM information_schema.tables WHERE table_schema = 'public' ORDER BY 1")).map((row: { table_name: string }) => row.table_name);
+    const all = ['build_revisions', 'builds', 'departments', 'migrations', 'own_parts'];
+    expect(await tables()).toEqual(all);
+    await source.undoLastMigration();
     expect(await tables()).toEqual(['build_revisions', 'builds', 'departments', 'migrations']);
     await source.undoLastMigration();
     expect(await tables()).toEqual(['migrations']);
     await source.runMigrations();
-    expect(await tables()).toEqual(['build_revisions', 'builds', 'departments', 'migrations']);
+    expect(await tables()).toEqual(all);
   });
 
   it('keep a revision once, and a build in a department that is there', async () => {
@@ -43,6 +46,6 @@ describe('the migrations', () => {
     const revision = () => source.query(`INSERT INTO build_revisions (build_id, revision, spec, words) VALUES ($1, 1, '{}', 'x')`, [build]);
     await revision();
     await expect(revision()).rejects.toThrow(/one_of_each_revision/);
-    await source.query('TRUNCATE departments, builds, build_revisions');
+    await source.query('TRUNCATE departments, builds, build_revisions, own_parts');
   });
 });

@@ -1,14 +1,16 @@
 import type { DataSourceOptions } from 'typeorm';
 import { Build, BuildRevision } from '../builds/index.js';
 import { Department } from '../departments/index.js';
+import { OwnPartRow } from '../parts/index.js';
+import { HistoryAndParts1764100000000 } from './migrations/1764100000000-history-and-parts.js';
 import { FirstTables1764000000000 } from './migrations/1764000000000-first-tables.js';
 
 /** How the database is reached; tables change by migrations only. */
 export const databaseOptions = (url: string): DataSourceOptions => ({
   type: 'postgres',
   url,
-  entities: [Department, Build, BuildRevision],
-  migrations: [FirstTables1764000000000],
+  entities: [Department, Build, BuildRevision, OwnPartRow],
+  migrations: [FirstTables1764000000000, HistoryAndParts1764100000000],
   migrationsRun: true,
   synchronize: false,
 });

@@ -8,8 +8,8 @@ export async function loadDemonstration(app: INestApplication): Promise<boolean>
   const departments = app.get(DepartmentsService);
   const builds = app.get(BuildsService);
   if ((await departments.list()).length > 0) return false;
-  for (const { name, district, builds: specs } of DEMONSTRATION) {
-    const { id } = await departments.create({ name, district });
+  for (const { name, district, kind, builds: specs } of DEMONSTRATION) {
+    const { id } = await departments.create({ name, district, kind });
     for (const spec of specs) await builds.keep(id, spec, 'Demonstration build');
   }
   return true;

@@ -1,3 +1,4 @@
+import type { DistrictKind } from '#core/spec';
 import { Column, Entity, PrimaryGeneratedColumn } from 'typeorm';
 
 @Entity('departments')
@@ -10,6 +11,9 @@ export class Department {
 
   @Column({ type: 'varchar', length: 400 })
   district!: string;
+
+  @Column({ type: 'varchar', length: 20, default: 'rural' })
+  kind!: DistrictKind;
 
   @Column({ type: 'boolean', default: false })
   archived!: boolean;

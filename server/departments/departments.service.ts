@@ -4,7 +4,7 @@ import { Repository } from 'typeorm';
 import type { DepartmentChange, DepartmentView, NewDepartment } from '#core/spec';
 import { Department } from './department.entity.js';
 
-const view = ({ id, name, district, archived }: Department): DepartmentView => ({ id, name, district, archived });
+const view = ({ id, name, district, kind, archived }: Department): DepartmentView => ({ id, name, district, kind, archived });
 
 @Injectable()
 export class DepartmentsService {

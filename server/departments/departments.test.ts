@@ -7,7 +7,7 @@ beforeAll(async () => {
 });
 afterAll(() => server.app.close());
 
-const create = async (name: string) => (await server.http.post('/api/departments').send({ name, district: 'Hills' }).expect(201)).body;
+const create = async (name: string) => (await server.http.post('/api/departments').send({ name, district: 'Hills', kind: 'rural' }).expect(201)).body;
 
 describe('departments over HTTP', () => {
   it('are created, listed in order, renamed and archived', async () => {
@@ -15,9 +15,9 @@ describe('departments over HTTP', () => {
     const second = await create('Second Company');
     const names = async () => (await server.http.get('/api/departments').expect(200)).body.map((d: { name: string }) => d.name);
     expect((await names()).slice(-2)).toEqual(['First Company', 'Second Company']);
-    await server.http.patch(`/api/departments/${first.id}`).send({ name: 'Engine Company 1', district: 'Valley' }).expect(200);
+    await server.http.patch(`/api/departments/${first.id}`).send({ name: 'Engine Company 1', district: 'Valley', kind: 'rural' }).expect(200);
     const archived = await server.http.patch(`/api/departments/${second.id}`).send({ archived: true }).expect(200);
-    expect(archived.body).toEqual({ id: second.id, name: 'Second Company', district: 'Hills', archived: true });
+    expect(archived.body).toEqual({ id: second.id, name: 'Second Company', district: 'Hills', kind: 'rural', archived: true });
     expect((await names()).slice(-2)).toEqual(['Engine Company 1', 'Second Company']);
   });
 
@@ -27,13 +27,13 @@ describe('departments over HTTP', () => {
   });
 
   it.each<[string, object, string, RegExp]>([
-    ['no name', { district: '' }, 'name', /^name must/],
-    ['an empty name', { name: '', district: '' }, 'name', /^name must have 1 to 80 characters \(was ""\)/],
-    ['a name that is too long', { name: 'x'.repeat(81), district: '' }, 'name', /1 to 80 characters/],
+    ['no name', { district: '', kind: 'rural' }, 'name', /^name must/],
+    ['an empty name', { name: '', district: '', kind: 'rural' }, 'name', /^name must have 1 to 80 characters \(was ""\)/],
+    ['a name that is too long', { name: 'x'.repeat(81), district: '', kind: 'rural' }, 'name', /1 to 80 characters/],
     ['a district that is too long', { name: 'x', district: 'y'.repeat(401) }, 'district', /0 to 400 characters/],
-    ['a number for a name', { name: 7, district: '' }, 'name', /must be a string \(was 7\)/],
-    ['a zero in the name', { name: 'a\0b', district: '' }, 'name', /readable text/],
-    ['half a letter in the name', { name: 'a\ud800', district: '' }, 'name', /readable text/],
+    ['a number for a name', { name: 7, district: '', kind: 'rural' }, 'name', /must be a string \(was 7\)/],
+    ['a zero in the name', { name: 'a\0b', district: '', kind: 'rural' }, 'name', /readable text/],
+    ['half a letter in the name', { name: 'a\ud800', district: '', kind: 'rural' }, 'name', /readable text/],
     ['a field that JavaScript keeps for itself', { name: 'x', district: '', constructor: { prototype: { a: 1 } } }, 'constructor', /not a field/],
     ['a field of its own', { name: 'x', district: '', id: 'mine' }, 'id', /not a field of this input/],
   ])('refuse %s, and make nothing of it', async (_, body, field, message) => {

@@ -6,7 +6,9 @@ import type { BuildSpec } from '#core/spec';
 import { choicesFor } from '#core/study';
 import type { AmountChoice, Choice, PickChoice, ToggleChoice } from '#core/study';
 import type { StepId } from '#core/rig';
-import { formatWhole } from '#core/units';
+import { amount, bare, formatWhole, fromSystem } from '#core/units';
+import { useUnits } from '../common';
+import { Assumed } from './Assumed';
 import classes from './bench.module.css';
 import { DeltaHeads, Deltas, shortChange } from './Deltas';
 import type { Bench } from './history';
@@ -14,20 +16,22 @@ import type { Bench } from './history';
 interface Props<C> { choice: C; now: Measure; bench: Bench }
 
 function Options({ choice, now, bench }: Props<PickChoice | ToggleChoice>) {
+  const { say } = useUnits();
   const deltas = useMemo(() => choice.options.map((option) => changeOf(now, measure(option.spec))), [choice, now]);
   const single = choice.kind === 'pick';
   return (
     <fieldset className={classes.group}>
-      <legend>{choice.title}</legend>
+      <legend>{choice.title}<Assumed ids={[choice.id]} bench={bench} /></legend>
       {choice.options.map((option, i) => (
         <label key={option.id} className={classes.option}>
           <span className={classes.optionHead}>
             <input
               type={single ? 'radio' : 'checkbox'} name={choice.id} checked={option.chosen}
-              onChange={() => bench.change({ spec: option.spec, words: single ? `${choice.title}: ${option.label}` : `${option.chosen ? 'Without' : 'With'} ${option.label}` })}
+              onChange={() => bench.change({ spec: option.spec, words: single ? `${choice.title}: ${option.label}` : `${option.chosen ? 'Without' : 'With'} ${option.label}`, choice: choice.id })}
             />
-            <span className={classes.optionLabel}>{option.label}</span>
-            {option.words && <span className={classes.optionWords}>{option.words}</span>}
+            <span className={classes.optionLabel}>{say(option.label)}</span>
+            {option.own && <span className={classes.optionOwn}>your own part</span>}
+            {option.words && <span className={classes.optionWords}>{say(option.words)}</span>}
           </span>
           {(!single || !option.chosen) && <Deltas change={deltas[i]!} />}
         </label>
@@ -37,54 +41,79 @@ function Options({ choice, now, bench }: Props<PickChoice | ToggleChoice>) {
 }
 
 function Picked({ choice, now, bench }: Props<PickChoice>) {
+  const { say } = useUnits();
   const deltas = useMemo(() => new Map(choice.options.map((option) => [option.id, changeOf(now, measure(option.spec))])), [choice, now]);
   return (
     <Select
       className={classes.group} size="xs" label={choice.title} allowDeselect={false} value={choice.options.find((option) => option.chosen)?.id ?? null}
-      data={choice.options.map(({ id, label }) => ({ value: id, label }))}
+      data={choice.options.map(({ id, label }) => ({ value: id, label: say(label) }))}
       maxDropdownHeight={320}
       renderOption={({ option }) => {
         const chosen = choice.options.find(({ id }) => id === option.value)!;
-        return <span>{option.label}<br /><span className="quiet" style={{ fontSize: 11 }}>{chosen.chosen ? 'chosen' : shortChange(deltas.get(option.value)!)}</span></span>;
+        return <span>{option.label}<br /><span className="quiet" style={{ fontSize: 11 }}>{chosen.chosen ? 'chosen' : say(shortChange(deltas.get(option.value)!))}</span></span>;
       }}
       onChange={(id) => {
         const option = choice.options.find((candidate) => candidate.id === id);
-        if (option && !option.chosen) bench.change({ spec: option.spec, words: `${choice.title}: ${option.label}` });
+        if (option && !option.chosen) bench.change({ spec: option.spec, words: `${choice.title}: ${option.label}`, choice: choice.id });
       }}
     />
   );
 }
 
+/** A tidy step near another: 37.9 → 50, 0.3 → 0.5. */
+function tidy(step: number): number {
+  const power = 10 ** Math.floor(Math.log10(step));
+  return [1, 2, 5, 10].map((n) => n * power).find((n) => n >= step * 0.999)!;
+}
+
+/** A figure typed in the person's units and a slider; the truck keeps it in ours, to the last digit. */
 function Amount({ choice, now, bench }: Props<AmountChoice>) {
   const { min, max, step, value, unit, title, id } = choice;
-  const withUnit = (figure: number) => `${formatWhole(figure)}${unit && ` ${unit}`}`;
+  const { say, system, show: shown, read: readIn, decimals, unit: unitOf } = useUnits();
+  const show = (figure: number) => (unit ? shown(unit, figure) : figure);
+  const read = (figure: number) => (unit ? readIn(unit, figure) : figure);
+  const places = unit ? decimals(unit) : 0;
+  const rounded = (figure: number) => Number(show(figure).toFixed(places + 1));
+  const withUnit = (figure: number) => (unit ? amount(figure, unit) : formatWhole(figure));
   const more = Math.min(max, value + step);
   const next = useMemo(() => (more === value ? null : changeOf(now, measure(choice.set(more)))), [choice, now, more, value]);
   // What is typed stays as it is until it is a figure that can be had; the truck stays as it was meanwhile.
-  const [typed, setTyped] = useState<number | string>(value);
-  useEffect(() => setTyped(value), [value]);
-  const fits = (to: number | string): to is number => typeof to === 'number' && to >= min && to <= max;
+  const [typed, setTyped] = useState<{ text: number | string; in: typeof system; of: number }>({ text: rounded(value), in: system, of: value });
+  useEffect(() => {
+    setTyped((was) => {
+      if (was.of !== value) return { text: rounded(value), in: system, of: value };
+      if (was.in === system) return was;
+      // Other units in the middle of typing: what was typed is said in them.
+      const figure = typeof was.text === 'number' && unit ? fromSystem(was.in, unit, was.text) : null;
+      return { text: figure === null ? was.text : Math.abs(figure - value) < step / 20 ? rounded(value) : rounded(figure), in: system, of: value };
+    });
+  }, [value, system]);
+  const slack = Math.abs(max) * 1e-9 + 0.5 * 10 ** -(places + 1);
+  const fits = (to: number | string): to is number => typeof to === 'number' && to >= show(min) - slack && to <= show(max) + slack;
   const take = (to: number, control: string) => {
-    if (to !== value) bench.change({ spec: choice.set(to), words: `${title}: ${withUnit(to)}`, control });
+    if (to !== value) bench.change({ spec: choice.set(to), words: `${title}: ${withUnit(to)}`, control, choice: id });
+  };
+  const type = (to: number | string) => {
+    if (!fits(to)) return setTyped({ text: to, in: system, of: value });
+    const figure = Math.min(max, Math.max(min, read(to)));
+    setTyped({ text: to, in: system, of: figure });
+    take(figure, `${id}-typed`);
   };
   return (
     <div className={classes.group}>
-      <label className={classes.groupTitle} htmlFor={`amount-${id}`}>{title}</label>
+      <label className={classes.groupTitle} htmlFor={`amount-${id}`}>{title}<Assumed ids={[id]} bench={bench} /></label>
       <div className={classes.amount}>
         <Slider
           size="sm" min={min} max={max} step={step} value={value} label={null} thumbLabel={`${title}, slider`} color="var(--ink)"
-          onChange={(to) => take(to, id)} onChangeEnd={bench.settle}
+          onChange={(to) => take(to, id)} onChangeEnd={bench.settle} thumbProps={{ 'aria-valuetext': say(withUnit(value)) }}
         />
         <NumberInput
-          id={`amount-${id}`} size="xs" min={min} max={max} step={step} value={typed} suffix={unit && ` ${unit}`} clampBehavior="none" thousandSeparator="," allowNegative={false} decimalScale={1}
-          onChange={(to) => {
-            setTyped(to);
-            if (fits(to)) take(to, `${id}-typed`);
-          }}
-          onBlur={bench.settle} error={!fits(typed) && `${title} must be from ${min} to ${withUnit(max)}`} classNames={{ input: 'figures' }}
+          id={`amount-${id}`} size="xs" min={show(min)} max={show(max)} step={unit && system === 'metric' ? tidy(show(step)) : step} value={typed.text} suffix={unit && ` ${unitOf(unit)}`}
+          clampBehavior="none" thousandSeparator="," allowNegative={false} decimalScale={places + 1}
+          onChange={type} onBlur={bench.settle} error={!fits(typed.text) && say(`${title} must be from ${unit ? bare(withUnit(min)) : min} to ${withUnit(max)}`)} classNames={{ input: 'figures' }}
         />
         <div className={classes.perStep}>
-          {next && <><span className="quiet" style={{ fontSize: 11.5 }}>{`${withUnit(step)} more changes`}</span><Deltas change={next} /></>}
+          {next && <><span className="quiet" style={{ fontSize: 11.5 }}>{say(`${withUnit(step)} more changes`)}</span><Deltas change={next} /></>}
         </div>
       </div>
     </div>

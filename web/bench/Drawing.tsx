@@ -3,7 +3,8 @@ import { useElementSize } from '@mantine/hooks';
 import { memo, useMemo } from 'react';
 import type { CheckId, Evaluation, Measure } from '#core/review';
 import type { Rig } from '#core/rig';
-import { formatFtIn, formatMoney } from '#core/units';
+import { feetInches, formatMoney } from '#core/units';
+import { useUnits } from '../common';
 import { layOut, Stage, VIEWS } from '../drawing';
 import type { Arrangement } from '../drawing';
 import { Scale } from '../scale';
@@ -29,6 +30,7 @@ const Views = memo(({ arrangement, onArrange }: Pick<Props, 'arrangement' | 'onA
 
 /** The drawing in the middle with the scale under it, its bars under the very axles. */
 export function Drawing({ evaluation, before, arrangement, onArrange, pointedAt, open, onOpen }: Props) {
+  const { say } = useUnits();
   const { rig, envelope, states } = evaluation;
   const { ref, width, height } = useElementSize();
   const picture = useMemo(() => (width > 0 && height > 0 ? layOut(envelope, arrangement, width, height) : null), [envelope, arrangement, width, height]);
@@ -39,8 +41,8 @@ export function Drawing({ evaluation, before, arrangement, onArrange, pointedAt,
     <div className={classes.middle}>
       <div className={classes.views}>
         <Views arrangement={arrangement} onArrange={onArrange} />
-        <span className={classes.dims} title={envelope.nextHighest ? `Next highest: ${envelope.nextHighest.name.toLowerCase()}, ${formatFtIn(envelope.nextHighest.heightIn)}` : undefined}>
-          <span className="figures">{formatFtIn(envelope.lengthIn)}</span> long, <span className="figures">{formatFtIn(envelope.heightIn)}</span> high ({envelope.highest.name.toLowerCase()}), <span className="figures">{formatMoney(rig.priceCents)}</span>
+        <span className={classes.dims} title={envelope.nextHighest ? say(`Next highest: ${envelope.nextHighest.name.toLowerCase()}, ${feetInches(envelope.nextHighest.heightIn)}`) : undefined}>
+          <span className="figures">{say(feetInches(envelope.lengthIn))}</span> long, <span className="figures">{say(feetInches(envelope.heightIn))}</span> high ({say(envelope.highest.name.toLowerCase())}), <span className="figures">{formatMoney(rig.priceCents)}</span>
         </span>
       </div>
       <div className={classes.sheet} ref={ref}>

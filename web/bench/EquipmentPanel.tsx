@@ -1,12 +1,12 @@
 import { Button, NativeSelect, Select } from '@mantine/core';
 import { useMemo, useState } from 'react';
-import { partOf, partsFor } from '#core/catalogue';
 import { allowanceLeftLb, changeOf, equipmentByGroup, measure } from '#core/review';
 import type { Evaluation, Measure } from '#core/review';
-import { withEquipment, withEquipmentLine } from '#core/spec';
+import { catalogueOf, withEquipment, withEquipmentLine } from '#core/spec';
 import type { BuildSpec } from '#core/spec';
 import { equipmentChoices } from '#core/study';
-import { formatLb, formatWhole } from '#core/units';
+import { lb } from '#core/units';
+import { useUnits } from '../common';
 import classes from './bench.module.css';
 import { ChoiceView } from './Choices';
 import { DeltaHeads, Deltas } from './Deltas';
@@ -18,15 +18,16 @@ const titled = (group: string) => group[0]!.toUpperCase() + group.slice(1);
 
 /** Adds a piece to a compartment, with its consequence in sight. */
 function AddPiece({ spec, now, bench, places }: Pick<Props, 'spec' | 'now' | 'bench'> & { places: string[] }) {
+  const { say } = useUnits();
   const [part, setPart] = useState<string | null>(null);
   const [chosen, setPlace] = useState(places[0]!);
   const place = places.includes(chosen) ? chosen : places[0]!;
   const groups = useMemo(() => {
-    const parts = partsFor('equipment', spec.type);
+    const parts = catalogueOf(spec).for('equipment', spec.type);
     return [...new Set(parts.map((p) => p.group))].map((group) => ({
-      group: titled(group), items: parts.filter((p) => p.group === group).map((p) => ({ value: p.id, label: `${p.name}, ${formatLb(p.weightLb)}` })),
+      group: titled(group), items: parts.filter((p) => p.group === group).map((p) => ({ value: p.id, label: say(`${p.name}, ${lb(p.weightLb)}`) })),
     }));
-  }, [spec.type]);
+  }, [spec.ownParts, spec.type, say]);
   const added = part ? withEquipment(spec, part, place) : null;
   return (
     <fieldset className={classes.group}>
@@ -34,7 +35,7 @@ function AddPiece({ spec, now, bench, places }: Pick<Props, 'spec' | 'now' | 'be
       <Select size="xs" aria-label="Piece" placeholder="Find a piece of equipment" searchable clearable data={groups} value={part} onChange={setPart} maxDropdownHeight={340} nothingFoundMessage="No such piece" />
       <div style={{ display: 'flex', gap: 8, marginTop: 6 }}>
         <NativeSelect size="xs" aria-label="Into" data={places} value={place} onChange={(event) => setPlace(event.currentTarget.value)} style={{ flex: 1 }} />
-        <Button size="xs" disabled={!added} onClick={() => added && part && bench.change({ spec: added, words: `Added ${partOf('equipment', part).name} to ${place}` })}>Add</Button>
+        <Button size="xs" disabled={!added} onClick={() => added && part && bench.change({ spec: added, words: `Added ${catalogueOf(spec).part('equipment', part).name} to ${place}` })}>Add</Button>
       </div>
       {added && <Deltas change={changeOf(now, measure(added))} />}
     </fieldset>
@@ -43,23 +44,24 @@ function AddPiece({ spec, now, bench, places }: Pick<Props, 'spec' | 'now' | 'be
 
 /** One line of the list; opened, its count and place with what each would change. */
 function Line({ spec, index, places, now, bench, open, onOpen, pointAt }: Omit<Props, 'evaluation'> & { index: number; places: string[]; open: boolean; onOpen: () => void }) {
+  const { say } = useUnits();
   const line = spec.equipment[index]!;
-  const piece = partOf('equipment', line.partId);
+  const piece = catalogueOf(spec).part('equipment', line.partId);
   const point = () => pointAt([`equipment-${index + 1}`]);
   const without = open ? withEquipmentLine(spec, index, null) : null;
   return (
     <li className={classes.piece}>
       <button type="button" className={classes.pieceHead} aria-expanded={open} onClick={onOpen} onMouseEnter={point} onMouseLeave={() => pointAt([])} onFocus={point} onBlur={() => pointAt([])}>
-        <span>{piece.name}</span>
+        <span>{say(piece.name)}</span>
         <span className="figures">{line.count > 1 ? `× ${line.count}` : ''}</span>
         <span className="figures">{line.compartmentId}</span>
-        <span className="figures">{formatWhole(piece.weightLb * line.count)} lb</span>
+        <span className="figures">{say(lb(piece.weightLb * line.count))}</span>
       </button>
       {open && (
         <div className={classes.pieceOpen}>
           {equipmentChoices(spec, index, places).map((choice) => <ChoiceView key={choice.id} choice={choice} now={now} bench={bench} />)}
           <div className={classes.group}>
-            <Button size="compact-xs" variant="default" onClick={() => without && bench.change({ spec: without, words: `Took off ${piece.name}` })}>Take off {piece.name.toLowerCase()}</Button>
+            <Button size="compact-xs" variant="default" onClick={() => without && bench.change({ spec: without, words: `Took off ${piece.name}` })}>Take off {say(piece.name.toLowerCase())}</Button>
             {without && <Deltas change={changeOf(now, measure(without))} />}
           </div>
         </div>
@@ -70,6 +72,7 @@ function Line({ spec, index, places, now, bench, open, onOpen, pointAt }: Omit<P
 
 /** What is carried and where, by group. */
 export function EquipmentPanel(props: Props) {
+  const { say } = useUnits();
   const { spec, evaluation } = props;
   const places = [...evaluation.rig.layout.compartments.map((compartment) => compartment.id), 'cab'];
   const [opened, setOpened] = useState<number | null>(null);
@@ -78,10 +81,10 @@ export function EquipmentPanel(props: Props) {
     <>
       <DeltaHeads />
       <AddPiece {...props} places={places} />
-      {allowance > 0 && <p className={classes.note}>The list is {formatLb(allowance)} lighter than the profile’s allowance for loose equipment; the difference is weighed in the compartments until it is listed.</p>}
+      {allowance > 0 && <p className={classes.note}>The list is {say(lb(allowance))} lighter than the profile’s allowance for loose equipment; the difference is weighed in the compartments until it is listed.</p>}
       {equipmentByGroup(spec).map(({ group, indexes, weightLb }) => (
         <section key={group} className={classes.group} aria-label={titled(group)}>
-          <h3 className={classes.groupTitle}>{titled(group)} <span className="quiet figures" style={{ fontSize: 12 }}>{formatLb(weightLb)}</span></h3>
+          <h3 className={classes.groupTitle}>{titled(group)} <span className="quiet figures" style={{ fontSize: 12 }}>{say(lb(weightLb))}</span></h3>
           <ul className={classes.pieces}>
             {indexes.map((index) => (
               <Line key={index} {...props} index={index} places={places} open={opened === index} onOpen={() => setOpened(opened === index ? null : index)} />

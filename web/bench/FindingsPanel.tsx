@@ -4,16 +4,17 @@ import { useEffect, useRef } from 'react';
 import { contributorsOf, rank } from '#core/review';
 import type { CheckId, Evaluation, Finding } from '#core/review';
 import type { BuildSpec } from '#core/spec';
-import { formatLb, formatMoney, formatPct, formatWhole, signed } from '#core/units';
-import { StatusMark, statusWord } from '../common';
+import { amount, change, formatMoney, formatPct, lb, signed } from '#core/units';
+import { StatusMark, statusWord, useUnits } from '../common';
 import classes from './bench.module.css';
 import type { Bench } from './history';
 import { useRemedies } from './useRemedies';
 
-const figure = (value: number, { unit }: Finding): string => (unit === 'lb' ? formatLb(value) : unit === '%' ? formatPct(value) : `${formatWhole(value)} ${unit}`);
+const figure = (value: number, { unit }: Finding): string => (unit === '%' ? formatPct(value) : unit === '$' ? formatMoney(value) : amount(value, unit));
 
 /** The changes that mend a finding, each with its computed effect, applied on a press. */
 function Remedies({ spec, finding, bench }: { spec: BuildSpec; finding: Finding; bench: Bench }) {
+  const { say } = useUnits();
   const { data, isFetching, isError } = useRemedies(spec, finding.id, true);
   const title = data?.some((remedy) => remedy.mends) ? 'What would mend it' : 'What would help';
   return (
@@ -23,13 +24,13 @@ function Remedies({ spec, finding, bench }: { spec: BuildSpec; finding: Finding;
       {data?.length === 0 && <p className={classes.source} style={{ marginLeft: 0 }}>No single change that was looked at mends or eases it.</p>}
       <div className={classes.remedies}>{data?.map((remedy) => (
         <div key={remedy.label} className={classes.remedy}>
-          <div className={classes.remedyLabel}>{remedy.label}</div>
-          <div className={`${classes.remedyEffect} figures`}>{figure(remedy.before.actual, finding)} → {figure(remedy.after.actual, finding)}{remedy.after.limit !== remedy.before.limit && ` of ${figure(remedy.after.limit, finding)}`}</div>
+          <div className={classes.remedyLabel}>{say(remedy.label)}</div>
+          <div className={`${classes.remedyEffect} figures`}>{say(`${figure(remedy.before.actual, finding)} → ${figure(remedy.after.actual, finding)}${remedy.after.limit === remedy.before.limit ? '' : ` of ${figure(remedy.after.limit, finding)}`}`)}</div>
           <div className={classes.remedyEffect}>
-            <span className="quiet">Front {signed(remedy.change.frontLb, formatLb)}, rear {signed(remedy.change.rearLb, formatLb)}, {signed(remedy.change.priceCents, formatMoney)}</span>
-            {remedy.worse.length > 0 && <div>Makes worse: {remedy.worse.join(', ').toLowerCase()}</div>}
+            <span className="quiet">{say(`Front ${change(lb(remedy.change.frontLb))}, rear ${change(lb(remedy.change.rearLb))}`)}, {signed(remedy.change.priceCents, formatMoney)}</span>
+            {remedy.worse.length > 0 && <div>Makes worse: {say(remedy.worse.join(', ').toLowerCase())}</div>}
           </div>
-          <Button mt={5} size="compact-xs" variant={remedy.mends ? 'filled' : 'default'} onClick={() => bench.change({ spec: remedy.spec, words: `Mended ${finding.title.toLowerCase()}: ${remedy.label}` })} aria-label={`Apply: ${remedy.label}`}>
+          <Button mt={5} size="compact-xs" variant={remedy.mends ? 'filled' : 'default'} onClick={() => bench.change({ spec: remedy.spec, words: `Mended ${finding.title.toLowerCase()}: ${remedy.label}` })} aria-label={say(`Apply: ${remedy.label}`)}>
             {remedy.mends ? 'Apply' : 'Apply, though it is not enough'}
           </Button>
         </div>
@@ -40,6 +41,7 @@ function Remedies({ spec, finding, bench }: { spec: BuildSpec; finding: Finding;
 
 /** The components that cause most of a finding, pointed out on the drawing. */
 function Causes({ evaluation, finding, pointAt }: { evaluation: Evaluation; finding: Finding; pointAt: (ids: string[]) => void }) {
+  const { say } = useUnits();
   const causes = contributorsOf(evaluation, finding);
   if (causes.length === 0) return null;
   return (
@@ -50,7 +52,7 @@ function Causes({ evaluation, finding, pointAt }: { evaluation: Evaluation; find
           key={cause.componentId} type="button" className={classes.cause} title="Shown on the drawing"
           onMouseEnter={() => pointAt([cause.componentId])} onMouseLeave={() => pointAt([])} onFocus={() => pointAt([cause.componentId])} onBlur={() => pointAt([])}
         >
-          <span>{cause.name}</span><span className="figures">{formatLb(cause.amountLb)}</span>
+          <span>{say(cause.name)}</span><span className="figures">{say(lb(cause.amountLb))}</span>
         </button>
       ))}
     </>
@@ -69,6 +71,7 @@ interface Props {
 
 /** Every finding: what, by how much, in which state, which components cause it, which computed changes mend it. */
 export function FindingsPanel({ spec, evaluation, open, onOpen, onClose, bench, pointAt }: Props) {
+  const { say } = useUnits();
   const sorted = [...evaluation.findings].sort((a, b) => rank(b.status) - rank(a.status));
   const opened = useRef<HTMLDivElement>(null);
   useEffect(() => {
@@ -86,13 +89,13 @@ export function FindingsPanel({ spec, evaluation, open, onOpen, onClose, bench, 
           <div key={finding.id} className={classes.finding} ref={isOpen ? opened : undefined}>
             <button type="button" className={classes.findingHead} aria-expanded={isOpen} onClick={() => onOpen(finding.id)}>
               <StatusMark status={finding.status} />
-              <span className={classes.findingTitle}>{finding.title}</span>
+              <span className={classes.findingTitle}>{say(finding.title)}</span>
               <span className="quiet" style={{ fontSize: 12 }} aria-hidden="true">{statusWord(finding.status)}</span>
-              <span className={classes.findingWords}>{finding.words}</span>
+              <span className={classes.findingWords}>{say(finding.words)}</span>
             </button>
             {isOpen && (
               <>
-                <p className={classes.source}>{finding.state ? `Worst in: ${finding.state.name.toLowerCase()}. ` : ''}Limit: {figure(finding.limit, finding)}. {finding.basis}.</p>
+                <p className={classes.source}>{finding.state ? `Worst in: ${finding.state.name.toLowerCase()}. ` : ''}Limit: {say(figure(finding.limit, finding))}. {finding.basis}.</p>
                 <div style={{ marginLeft: 26 }}>
                   {finding.status !== 'holds' && <Remedies spec={spec} finding={finding} bench={bench} />}
                   <Causes evaluation={evaluation} finding={finding} pointAt={pointAt} />

@@ -5,6 +5,7 @@ import { createPortal } from 'react-dom';
 import type { ReactNode } from 'react';
 import { Link, Outlet } from 'react-router';
 import classes from './frame.module.css';
+import { UnitSwitch } from './units';
 
 const Bar = createContext<HTMLElement | null>(null);
 
@@ -34,6 +35,7 @@ export function Frame() {
       <header className={classes.bar}>
         <Link to="/" className={classes.name} aria-label="Baros, all departments">Baros</Link>
         <Group ref={setBar} className={classes.own} gap="sm" wrap="nowrap" />
+        <UnitSwitch />
         <NightSwitch />
       </header>
       <main id="screen" className={classes.screen}><Outlet /></main>

@@ -2,3 +2,4 @@ export { Frame, InBar } from './Frame';
 export { Message } from './Message';
 export { ScreenError } from './ScreenError';
 export { StatusMark, statusColour, statusWord } from './StatusMark';
+export { useUnits, useUnitSwitch, UnitsProvider } from './units';

@@ -1,5 +1,6 @@
 import type { Envelope, Rig } from '#core/rig';
-import { formatFtIn, formatWhole } from '#core/units';
+import { feetInches, inches } from '#core/units';
+import { useUnits } from '../common';
 import type { WeighedState } from '#core/weights';
 import { Across, Upright } from './Dimension';
 import classes from './drawing.module.css';
@@ -22,6 +23,7 @@ export interface StageProps {
 const ARROW_PX = 26;
 
 function SideNotes({ rig, envelope, inService, view, px }: Omit<StageProps, 'picture'> & { view: 'driver' | 'officer'; px: number }) {
+  const { say } = useUnits();
   const sign = view === 'driver' ? 1 : -1;
   const u = (x: number) => x * sign;
   const span = (a: number, b: number) => ({ from: Math.min(u(a), u(b)), to: Math.max(u(a), u(b)) });
@@ -38,37 +40,39 @@ function SideNotes({ rig, envelope, inService, view, px }: Omit<StageProps, 'pic
       {rearAxles.map((x, i) => (
         <LoadArrow key={x} u={u(x)} length={(ARROW_PX * px * (rear.axleLoadsLb[i] ?? 0)) / most} head={7 * px} over={rear.marginLb < 0} />
       ))}
-      <Across {...span(envelope.frontIn, 0)} line={line} start={4 * px} text={formatFtIn(-envelope.frontIn)} px={px} />
-      <Across {...span(0, wheelbaseIn)} line={line} start={28 * px} text={`wheelbase ${formatWhole(wheelbaseIn)} in`} px={px} />
-      <Across {...span(wheelbaseIn, envelope.rearIn)} line={line} start={4 * px} text={formatFtIn(envelope.rearIn - wheelbaseIn)} px={px} />
-      <Upright from={-envelope.heightIn} to={0} line={heightEnd + 22 * px} start={heightEnd + 4 * px} text={formatFtIn(envelope.heightIn)} px={px} />
+      <Across {...span(envelope.frontIn, 0)} line={line} start={4 * px} text={say(feetInches(-envelope.frontIn))} px={px} />
+      <Across {...span(0, wheelbaseIn)} line={line} start={28 * px} text={say(`wheelbase ${inches(wheelbaseIn)}`)} px={px} />
+      <Across {...span(wheelbaseIn, envelope.rearIn)} line={line} start={4 * px} text={say(feetInches(envelope.rearIn - wheelbaseIn))} px={px} />
+      <Upright from={-envelope.heightIn} to={0} line={heightEnd + 22 * px} start={heightEnd + 4 * px} text={say(feetInches(envelope.heightIn))} px={px} />
       <CentreOfGravity u={u(cg.xIn)} v={cg.zIn} r={6 * px} />
     </g>
   );
 }
 
 function TopNotes({ rig, envelope, inService, px }: Omit<StageProps, 'picture'> & { px: number }) {
+  const { say } = useUnits();
   const half = envelope.widthIn / 2;
   const { cg } = inService.weights;
   return (
     <g>
       <line x1={envelope.frontIn - 12 * px} x2={envelope.rearIn + 12 * px} y1={0} y2={0} className={classes.centre} />
-      <Upright from={-half} to={half} line={envelope.rearIn + 22 * px} start={envelope.rearIn + 4 * px} text={formatFtIn(rig.layout.bodyWidth)} px={px} />
-      <Across from={envelope.frontIn} to={envelope.rearIn} line={-half - 16 * px} start={-half - 2 * px} text={formatFtIn(envelope.lengthIn)} px={px} />
+      <Upright from={-half} to={half} line={envelope.rearIn + 22 * px} start={envelope.rearIn + 4 * px} text={say(feetInches(rig.layout.bodyWidth))} px={px} />
+      <Across from={envelope.frontIn} to={envelope.rearIn} line={-half - 16 * px} start={-half - 2 * px} text={say(feetInches(envelope.lengthIn))} px={px} />
       <CentreOfGravity u={cg.xIn} v={cg.yIn} r={6 * px} />
     </g>
   );
 }
 
 function EndNotes({ rig, envelope, inService, view, px }: Omit<StageProps, 'picture'> & { view: 'front' | 'rear'; px: number }) {
+  const { say } = useUnits();
   const half = envelope.widthIn / 2;
   const trackIn = view === 'front' ? rig.axles.front.trackIn : rig.axles.rear.trackIn;
   const { cg } = inService.weights;
   return (
     <g>
       <Ground u0={-half - 12 * px} u1={half + 12 * px} />
-      <Upright from={-envelope.heightIn} to={0} line={half + 26 * px} start={half + 6 * px} text={formatFtIn(envelope.heightIn)} px={px} />
-      <Across from={-trackIn / 2} to={trackIn / 2} line={18 * px} start={3 * px} text={`track ${formatWhole(trackIn)} in`} px={px} />
+      <Upright from={-envelope.heightIn} to={0} line={half + 26 * px} start={half + 6 * px} text={say(feetInches(envelope.heightIn))} px={px} />
+      <Across from={-trackIn / 2} to={trackIn / 2} line={18 * px} start={3 * px} text={say(`track ${inches(trackIn)}`)} px={px} />
       <CentreOfGravity u={view === 'front' ? -cg.yIn : cg.yIn} v={cg.zIn} r={6 * px} />
     </g>
   );
@@ -97,12 +101,13 @@ function View({ placed, ghost, pointedAt = [], ...props }: StageProps & { placed
 
 /** The drawing: one rig, to scale, in one or more views, with its dimensions. */
 export function Stage(props: StageProps) {
+  const { say } = useUnits();
   const { picture, rig, envelope } = props;
   const { x, y, width, height } = picture.viewBox;
   const views = picture.placed.map(({ view }) => VIEWS[view].label.toLowerCase()).join(', ');
-  const label = `${rig.name}, ${views}. ${formatFtIn(envelope.lengthIn)} long, ${formatFtIn(envelope.heightIn)} high, ${formatFtIn(envelope.widthIn)} wide; highest is ${envelope.highest.name.toLowerCase()}.`;
+  const label = `${rig.name}, ${views}. ${feetInches(envelope.lengthIn)} long, ${feetInches(envelope.heightIn)} high, ${feetInches(envelope.widthIn)} wide; highest is ${envelope.highest.name.toLowerCase()}.`;
   return (
-    <svg className={classes.stage} viewBox={`${x} ${y} ${width} ${height}`} role="img" aria-label={label}>
+    <svg className={classes.stage} viewBox={`${x} ${y} ${width} ${height}`} role="img" aria-label={say(label)}>
       <WaterHatch />
       {picture.placed.map((placed) => <View key={placed.view} placed={placed} {...props} />)}
     </svg>

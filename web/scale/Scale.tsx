@@ -1,5 +1,6 @@
 import type { CheckId, Evaluation, Finding, Measure } from '#core/review';
-import { formatIn, formatLb, formatPct, formatWhole, signed } from '#core/units';
+import { bare, change, formatPct, inches, lb } from '#core/units';
+import { useUnits } from '../common';
 import { Bar } from './Bar';
 import classes from './scale.module.css';
 
@@ -19,6 +20,7 @@ const leftWords = (finding: Finding, format: (value: number) => string) => (find
 
 /** The scale: axle loads under the very axles, gross, sides and height of the centre of gravity. Always in sight. */
 export function Scale({ evaluation, axlesPx, before, open, onOpen }: ScaleProps) {
+  const { say } = useUnits();
   const { findings, states, payloadLeft } = evaluation;
   const find = (id: CheckId) => findings.find((finding) => finding.id === id);
   const now = states[0]!.weights;
@@ -26,9 +28,9 @@ export function Scale({ evaluation, axlesPx, before, open, onOpen }: ScaleProps)
     const finding = find(id)!;
     const changed = was !== undefined && Math.round(is - was) !== 0;
     return {
-      title: finding.title, status: finding.status, actual: finding.actual, limit: finding.limit, upper: Math.max(finding.actual, upper),
-      figures: `${formatWhole(finding.actual)} of ${formatLb(finding.limit)}`, left: leftWords(finding, formatLb),
-      ...(changed ? { before: was, change: signed(is - was, formatLb) } : {}),
+      title: say(finding.title), status: finding.status, actual: finding.actual, limit: finding.limit, upper: Math.max(finding.actual, upper),
+      figures: say(`${bare(lb(finding.actual))} of ${lb(finding.limit)}`), left: say(leftWords(finding, lb)),
+      ...(changed ? { before: was, change: say(change(lb(is - was))) } : {}),
       onOpen: () => onOpen(id), open: open === id,
     };
   };
@@ -64,12 +66,12 @@ export function Scale({ evaluation, axlesPx, before, open, onOpen }: ScaleProps)
         {roll && (
           <Bar
             title="Centre of gravity" status={roll.status} actual={roll.actual} limit={roll.limit}
-            figures={`${formatIn(now.cg.zIn)}, ${formatPct(roll.actual)}`} left={roll.by ?? ''} onOpen={() => onOpen('roll')} open={open === 'roll'}
+            figures={say(`${inches(now.cg.zIn)}, ${formatPct(roll.actual)}`)} left={roll.by ?? ''} onOpen={() => onOpen('roll')} open={open === 'roll'}
           />
         )}
       </div>
       <p className={classes.foot} style={{ margin: 0 }}>
-        <span>Payload left: {payloadLeft.map(({ place, leftLb }, i) => <span key={place}>{i > 0 && ', '}{place.toLowerCase()} <b className="figures">{formatLb(leftLb)}</b></span>)}</span>
+        <span>Payload left: {payloadLeft.map(({ place, leftLb }, i) => <span key={place}>{i > 0 && ', '}{place.toLowerCase()} <b className="figures">{say(lb(leftLb))}</b></span>)}</span>
         <button type="button" className={classes.reading} style={{ width: 'auto', marginLeft: 'auto', padding: '0 5px' }} onClick={() => onOpen(others[0]?.id ?? worst.id)}>
           {others.length === 0 ? `All ${findings.length} checks` : `${others.length} more of ${findings.length} checks to look at`}
         </button>

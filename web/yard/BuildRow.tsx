@@ -5,9 +5,9 @@ import { Link } from 'react-router';
 import { evaluate } from '#core/review';
 import type { CheckId } from '#core/review';
 import type { BuildView } from '#core/spec';
-import { formatFtIn, formatLb } from '#core/units';
+import { feetInches, lb } from '#core/units';
 import { useBuildChange, useCopyBuild } from '../api';
-import { StatusMark } from '../common';
+import { StatusMark, useUnits } from '../common';
 import { Miniature } from '../drawing';
 import { RenameDialog } from './dialogs';
 import { TYPE_WORDS } from './words';
@@ -21,6 +21,7 @@ const when = new Intl.DateTimeFormat('en-US', { dateStyle: 'medium', timeStyle: 
 /** One build: its drawing in small, its margins and its last change. */
 export function BuildRow({ build }: { build: BuildView }) {
   const { id, spec, archived } = build;
+  const { say } = useUnits();
   const { rig, envelope, findings } = useMemo(() => evaluate(spec), [spec]);
   const change = useBuildChange();
   const copy = useCopyBuild();
@@ -32,19 +33,19 @@ export function BuildRow({ build }: { build: BuildView }) {
       <div className={classes.picture}><Miniature rig={rig} envelope={envelope} pxPerIn={PX_PER_IN} /></div>
       <div>
         <Link to={`/builds/${id}`} className={classes.name}>{spec.name}</Link> {archived && <Badge variant="outline" color="gray" c="var(--pencil)" size="sm">Archived</Badge>}
-        <div className={classes.type}>{TYPE_WORDS[spec.type].name}, {formatFtIn(envelope.lengthIn)} long, {formatFtIn(envelope.heightIn)} high</div>
+        <div className={classes.type}>{TYPE_WORDS[spec.type].name}, {say(`${feetInches(envelope.lengthIn)} long, ${feetInches(envelope.heightIn)} high`)}</div>
         <dl className={classes.margins}>
           {SHOWN.map((check) => {
             const finding = findings.find((candidate) => candidate.id === check)!;
             return (
               <div key={check} className={classes.margin}>
                 <dt>{finding.title}</dt>
-                <dd className="figures"><StatusMark status={finding.status} size={14} /> {finding.margin < 0 ? `${formatLb(-finding.margin)} over` : `${formatLb(finding.margin)} left`}</dd>
+                <dd className="figures"><StatusMark status={finding.status} size={14} /> {say(finding.margin < 0 ? `${lb(-finding.margin)} over` : `${lb(finding.margin)} left`)}</dd>
               </div>
             );
           })}
         </dl>
-        <p className={classes.last}>{open > 0 ? `${open} of ${findings.length} checks over a limit. ` : ''}Last change: {build.lastChange}, {when.format(new Date(build.savedAt))}</p>
+        <p className={classes.last}>{open > 0 ? `${open} of ${findings.length} checks over a limit. ` : ''}Last change: {say(build.lastChange)}, {when.format(new Date(build.savedAt))}</p>
       </div>
       <div className={classes.menu}>
         <Menu position="bottom-end" withinPortal>

@@ -1,0 +1,61 @@
+import 'reflect-metadata';
+import { IsDateString, IsInt, IsNumber, IsString, Min } from 'class-validator';
+import { BuildSpec } from './build-spec.js';
+import { Letters, Nested } from './rules.js';
+
+/** The figures that every revision is compared by: in service, lb, in and cents. */
+export class RevisionMeasure {
+  @IsNumber()
+  frontLb!: number;
+
+  @IsNumber()
+  rearLb!: number;
+
+  @IsNumber()
+  grossLb!: number;
+
+  @IsNumber()
+  heightIn!: number;
+
+  @IsNumber()
+  lengthIn!: number;
+
+  @IsNumber()
+  priceCents!: number;
+}
+
+/** One saved change of a build. */
+export class RevisionView {
+  @IsInt() @Min(1)
+  revision!: number;
+
+  /** The change in words, with its figures in place. */
+  @IsString()
+  words!: string;
+
+  @IsString()
+  who!: string;
+
+  /** ISO 8601. */
+  @IsDateString()
+  savedAt!: string;
+
+  /** What people call it, such as «as bid»; empty where it has no name. */
+  @IsString()
+  label!: string;
+
+  @Nested(() => RevisionMeasure)
+  measure!: RevisionMeasure;
+}
+
+/** One saved change with all its choices. */
+export class RevisionDetail extends RevisionView {
+  @Nested(() => BuildSpec)
+  spec!: BuildSpec;
+}
+
+export class RevisionLabel {
+  /** Empty takes the name away. */
+  @IsString() @Letters(0, 40)
+  label!: string;
+}

@@ -1,0 +1,8 @@
+import { Module } from '@nestjs/common';
+import { DepartmentsModule } from '../departments/index.js';
+import { PartsModule } from '../parts/index.js';
+import { ArchiveController } from './archive.controller.js';
+import { ArchiveService } from './archive.service.js';
+
+@Module({ imports: [DepartmentsModule, PartsModule], controllers: [ArchiveController], providers: [ArchiveService] })
+export class ArchiveModule {}

@@ -1,0 +1,1 @@
+export { ArchiveModule } from './archive.module.js';

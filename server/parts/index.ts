@@ -1,0 +1,3 @@
+export { OwnPartRow } from './own-part.entity.js';
+export { PartsModule } from './parts.module.js';
+export { PartsService } from './parts.service.js';

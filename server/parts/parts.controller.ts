@@ -1,0 +1,28 @@
+import { Body, Controller, Delete, Get, Param, ParseUUIDPipe, Put } from '@nestjs/common';
+import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import { OwnParts, OwnPartsKept, OwnPartView } from '#core/spec';
+import { PartsService } from './parts.service.js';
+
+@ApiTags('own parts')
+@Controller('departments/:id/parts')
+export class PartsController {
+  constructor(private readonly parts: PartsService) {}
+
+  @Get()
+  @ApiOkResponse({ type: [OwnPartView] })
+  list(@Param('id', ParseUUIDPipe) id: string): Promise<OwnPartView[]> {
+    return this.parts.list(id);
+  }
+
+  @Put()
+  @ApiOkResponse({ type: OwnPartsKept })
+  keep(@Param('id', ParseUUIDPipe) id: string, @Body() { parts }: OwnParts): Promise<OwnPartsKept> {
+    return this.parts.keep(id, parts);
+  }
+
+  @Delete(':kind/:partId')
+  @ApiOkResponse({ type: OwnPartsKept })
+  remove(@Param('id', ParseUUIDPipe) id: string, @Param('kind') kind: string, @Param('partId') partId: string): Promise<OwnPartsKept> {
+    return this.parts.remove(id, kind, partId);
+  }
+}

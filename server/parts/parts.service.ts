@@ -1,0 +1,55 @@
+import { Injectable, NotFoundException } from '@nestjs/common';
+import { InjectRepository } from '@nestjs/typeorm';
+import type { EntityManager } from 'typeorm';
+import { Repository } from 'typeorm';
+import { BadInput, names, ownPartProblems } from '#core/spec';
+import type { OwnPartChoice, OwnPartsKept, OwnPartView } from '#core/spec';
+import { BuildsService } from '../builds/index.js';
+import { DepartmentsService } from '../departments/index.js';
+import { OwnPartRow } from './own-part.entity.js';
+
+@Injectable()
+export class PartsService {
+  constructor(
+    @InjectRepository(OwnPartRow) private readonly rows: Repository<OwnPartRow>,
+    private readonly departments: DepartmentsService,
+    private readonly builds: BuildsService,
+  ) {}
+
+  /** A department's own parts in the order in which they came, each with the builds that name it. */
+  async list(departmentId: string): Promise<OwnPartView[]> {
+    await this.departments.named(departmentId);
+    const rows = await this.rows.find({ where: { departmentId }, order: { createdAt: 'ASC', id: 'ASC' } });
+    const builds = await this.builds.ofDepartment(departmentId);
+    return rows.map(({ part }) => ({
+      part,
+      usedIn: builds.filter(({ spec }) => spec.ownParts?.some((carried) => carried.kind === part.kind && carried.id === part.id) && names(spec, part)).map(({ id, spec }) => ({ id, name: spec.name })),
+    }));
+  }
+
+  /**
+   * Keeps own parts, in place of those of the same kind and id: all of them or none.
+   * @throws BadInput naming each field that is wrong.
+   */
+  async keep(departmentId: string, parts: OwnPartChoice[]): Promise<OwnPartsKept> {
+    await this.departments.named(departmentId);
+    const problems = parts.flatMap((part, i) => ownPartProblems(part, `parts.${i}.`));
+    if (problems.length) throw new BadInput(problems);
+    return this.rows.manager.transaction(async (manager) => {
+      await this.store(departmentId, parts, manager);
+      return { kept: await manager.countBy(OwnPartRow, { departmentId }) };
+    });
+  }
+
+  /** Writes parts that are judged already, within a transaction. */
+  async store(departmentId: string, parts: OwnPartChoice[], manager: EntityManager): Promise<void> {
+    for (const part of parts) await manager.upsert(OwnPartRow, { departmentId, kind: part.kind, partId: part.id, part }, { conflictPaths: ['departmentId', 'kind', 'partId'] });
+  }
+
+  /** Takes a part off the department's list. Builds that name it carry their own copy and stay whole. */
+  async remove(departmentId: string, kind: string, partId: string): Promise<OwnPartsKept> {
+    const { affected } = await this.rows.delete({ departmentId, kind, partId });
+    if (!affected) throw new NotFoundException(`this department has no ${kind} "${partId}" of its own`);
+    return { kept: await this.rows.countBy({ departmentId }) };
+  }
+}

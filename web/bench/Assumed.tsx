@@ -1,0 +1,14 @@
+import { confirmed } from '#core/spec';
+import classes from './bench.module.css';
+import type { Bench } from './history';
+
+/** The mark of what nobody has confirmed yet; a press confirms it. */
+export function Assumed({ ids, bench, label = 'assumed' }: { ids: string[]; bench: Bench; label?: string }) {
+  const open = ids.filter((id) => bench.spec.assumed?.includes(id));
+  if (open.length === 0) return null;
+  return (
+    <button type="button" className={classes.assumed} title="Nobody has confirmed this yet: press to confirm it as it is" onClick={() => bench.change({ spec: confirmed(bench.spec, open), words: 'Confirmed what was assumed' })}>
+      {label}: confirm
+    </button>
+  );
+}
