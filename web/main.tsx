@@ -6,7 +6,14 @@ import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, RouterProvider } from 'react-router';
 import { Unreachable } from './api';
 import { Frame, ScreenError, UnitsProvider } from './common';
+import { useSendingUnsent } from './session';
 import { cssVariables, theme } from './theme';
+
+/** Sends what was kept while the server was out of reach, whichever screen is open. */
+function Sending() {
+  useSendingUnsent();
+  return null;
+}
 
 const router = createBrowserRouter([
   {
@@ -15,7 +22,15 @@ const router = createBrowserRouter([
     HydrateFallback: () => null,
     children: [
       { index: true, lazy: async () => ({ Component: (await import('./yard')).YardScreen }) },
-      { path: 'builds/:id', lazy: async () => ({ Component: (await import('./bench')).BenchScreen }) },
+      {
+        path: 'builds/:id', lazy: async () => ({ Component: (await import('./session')).BuildSession }),
+        children: [
+          { index: true, lazy: async () => ({ Component: (await import('./bench')).BenchScreen }) },
+          { path: 'history', lazy: async () => ({ Component: (await import('./history')).HistoryScreen }) },
+        ],
+      },
+      { path: 'catalogue', lazy: async () => ({ Component: (await import('./catalogue')).CatalogueScreen }) },
+      { path: 'departments/:id/parts', lazy: async () => ({ Component: (await import('./catalogue')).OwnPartsScreen }) },
       { path: '*', element: <ScreenError missing /> },
     ],
   },
@@ -29,9 +44,13 @@ createRoot(document.getElementById('root')!).render(
   <StrictMode>
     <MantineProvider theme={theme} cssVariablesResolver={cssVariables} defaultColorScheme="auto">
       <QueryClientProvider client={queries}>
+        <Sending />
         <Notifications position="bottom-center" containerWidth={420} />
         <UnitsProvider><RouterProvider router={router} /></UnitsProvider>
       </QueryClientProvider>
     </MantineProvider>
   </StrictMode>,
 );
+
+// Where the browser has it, the screens open without the server.
+if ('serviceWorker' in navigator && import.meta.env.PROD) void navigator.serviceWorker.register('/sw.js').catch(() => undefined);

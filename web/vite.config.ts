@@ -1,9 +1,17 @@
 import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vite';
+import { VitePWA } from 'vite-plugin-pwa';
 
 export default defineConfig({
   root: import.meta.dirname,
-  plugins: [react()],
+  plugins: [
+    react(),
+    // The screens open without the server: what was typed meanwhile waits in the browser.
+    VitePWA({
+      registerType: 'autoUpdate', manifest: false, injectRegister: false,
+      workbox: { globPatterns: ['**/*.{js,css,html,woff2,svg}'], navigateFallbackDenylist: [/^\/api\//], maximumFileSizeToCacheInBytes: 4_000_000, skipWaiting: true, clientsClaim: true },
+    }),
+  ],
   resolve: { conditions: ['source', 'module', 'browser', 'development|production'] },
   worker: { format: 'es' },
   build: { outDir: '../build/web', emptyOutDir: true, target: 'es2022', chunkSizeWarningLimit: 700 },

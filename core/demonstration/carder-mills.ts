@@ -21,6 +21,7 @@ export const millLadder: BuildSpec = {
   ladders: { mountId: 'tunnel', partIds: ['extension-35-3', 'extension-28', 'extension-24', 'roof-16', 'attic-10'] },
   body: { partId: 'body-aluminium', lengthIn: 220, doors: 'rollUp' },
   device: { partId: 'ladder-100-rear', outriggersId: 'two-pairs' },
+  money: { budgetCents: 1_650_000_00, unlistedPct: 3 },
   fittingIds: ['light-bar', 'generator-8'],
   equipment: [
     { partId: 'pack', count: 5, compartmentId: 'cab' },

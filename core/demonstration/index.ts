@@ -1,12 +1,13 @@
 import type { BuildSpec, DistrictKind } from '../spec/index.js';
 import { millLadder } from './carder-mills.js';
-import { riverPumper } from './osier-reach.js';
+import { riverPumper, riverPumperSteps } from './osier-reach.js';
 import { grassTruck } from './saltgrass-flats.js';
+import type { DemonstrationStep } from './step.js';
 
-/** The three invented departments of the demonstration, each with its build. */
-export const DEMONSTRATION: { name: string; district: string; kind: DistrictKind; builds: BuildSpec[] }[] = [
+/** The three invented departments of the demonstration, each with its build, and of the first how it came about. */
+export const DEMONSTRATION: { name: string; district: string; kind: DistrictKind; builds: BuildSpec[]; steps?: DemonstrationStep[] }[] = [
   {
-    name: 'Osier Reach Fire District', kind: 'rural', builds: [riverPumper],
+    name: 'Osier Reach Fire District', kind: 'rural', builds: [riverPumper], steps: riverPumperSteps,
     district: 'River meadows and dairy farms, no hydrants outside the village; a covered bridge and a low station door.',
   },
   {

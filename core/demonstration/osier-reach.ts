@@ -1,5 +1,7 @@
 import { BUILD_FORMAT, BUILD_VERSION } from '../spec/index.js';
 import type { BuildSpec } from '../spec/index.js';
+import { inches, lb } from '../units/index.js';
+import type { DemonstrationStep } from './step.js';
 
 /** A pumper for farm lanes without hydrants. What was added to its bumper is more than its front axle carries. */
 export const riverPumper: BuildSpec = {
@@ -24,6 +26,7 @@ export const riverPumper: BuildSpec = {
   ],
   ladders: { mountId: 'flat', partIds: ['extension-24', 'roof-14', 'attic-10'] },
   body: { partId: 'body-aluminium', lengthIn: 150, doors: 'rollUp' },
+  money: { budgetCents: 815_000_00, unlistedPct: 3 },
   fittingIds: ['light-bar', 'deck-monitor', 'inverter-3'],
   equipment: [
     { partId: 'folding-tank', count: 1, compartmentId: 'L3' },
@@ -56,3 +59,15 @@ export const riverPumper: BuildSpec = {
     { partId: 'hand-tools', count: 1, compartmentId: 'L2' },
   ],
 };
+
+/** How the pumper came to be what it is, oldest first: nobody added up what the bumper did to the front axle. */
+export const riverPumperSteps: DemonstrationStep[] = (() => {
+  const plain: BuildSpec = { ...riverPumper, bumper: { partId: 'plain', itemIds: [] }, hose: riverPumper.hose.filter((load) => load.bedId !== 'bumper-well') };
+  const bumper = (itemIds: string[], hose: BuildSpec['hose']): BuildSpec => ({ ...riverPumper, bumper: { partId: 'steel-24', itemIds }, hose });
+  return [
+    { words: 'As the committee wanted it', who: 'Chief Alder', label: 'first draft', spec: plain },
+    { words: `Bumper: Steel bumper, ${inches(24)} extension`, who: 'Captain Reed', label: '', spec: bumper([], plain.hose) },
+    { words: 'With Hose well with cover', who: 'Captain Reed', label: '', spec: bumper(['hose-well'], riverPumper.hose) },
+    { words: `With Receiver with ${lb(9_000)} portable winch; With Bumper monitor, remote`, who: 'Engineer Sallow', label: '', spec: riverPumper },
+  ];
+})();

@@ -21,6 +21,7 @@ export const grassTruck: BuildSpec = {
   ],
   ladders: { mountId: 'flat', partIds: [] },
   body: { partId: 'bed-aluminium', lengthIn: 114, doors: 'hinged' },
+  money: { budgetCents: 185_000_00, unlistedPct: 3 },
   fittingIds: ['light-bar', 'spare-wheel'],
   equipment: [
     { partId: 'hand-tools', count: 1, compartmentId: 'L2' },

@@ -4,6 +4,8 @@ export type { AmountChoice, Choice, Option, PickChoice, ToggleChoice } from './c
 export { CALCULATIONS } from './calculations.js';
 export { differencesOf, mergeBuilds } from './differences.js';
 export type { Difference, Merged } from './differences.js';
+export { gripsOf } from './grips.js';
+export type { Axis, Grip } from './grips.js';
 export { partsCsv, problemsOfPart, readPartsCsv } from './parts-csv.js';
 export type { PartsReading } from './parts-csv.js';
 export { schoolsFor, TWO_LINES_GPM } from './schools.js';

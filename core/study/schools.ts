@@ -22,6 +22,8 @@ export interface SchoolSide {
   chosen: boolean;
   spec: BuildSpec;
   consequences: Consequences;
+  /** What it comes to less what this truck has now: gains and losses. */
+  change: Consequences;
 }
 
 /** A question on which good departments differ: both ways work, and each is weighed on this very truck. */
@@ -167,12 +169,19 @@ const QUESTIONS: Question[] = [
   },
 ];
 
+const less = (after: Consequences, before: Consequences): Consequences =>
+  Object.fromEntries((Object.keys(after) as (keyof Consequences)[]).map((key) => [key, after[key] - before[key]])) as unknown as Consequences;
+
 /** The questions of a step that this truck can be built either way on, each way with what it comes to. */
 export function schoolsFor(spec: BuildSpec, step: StepId): School[] {
+  const now = consequencesOf(spec);
   return QUESTIONS.filter((question) => question.step === step).flatMap(({ id, question, ways }) => {
     const sides = ways(spec)
       .filter((side): side is Way & { spec: BuildSpec } => side.spec !== null && referenceProblems(side.spec).length === 0)
-      .map((side) => ({ ...side, consequences: consequencesOf(side.spec) }));
+      .map((side) => {
+        const consequences = side.chosen ? now : consequencesOf(side.spec);
+        return { ...side, consequences, change: less(consequences, now) };
+      });
     return sides.length >= 2 ? [{ id, step, question, sides }] : [];
   });
 }

@@ -14,7 +14,7 @@ export class Unreachable extends Error {}
  * Asks the server.
  * @throws Unreachable when nothing answers, Refused when the answer is an error.
  */
-export async function ask<T>(method: 'GET' | 'POST' | 'PATCH' | 'PUT', path: string, body?: unknown, keepalive = false): Promise<T> {
+export async function ask<T>(method: 'GET' | 'POST' | 'PATCH' | 'PUT' | 'DELETE', path: string, body?: unknown, keepalive = false): Promise<T> {
   let response: Response;
   try {
     response = await fetch(`/api/${path}`, {

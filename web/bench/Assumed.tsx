@@ -1,6 +1,6 @@
 import { confirmed } from '#core/spec';
 import classes from './bench.module.css';
-import type { Bench } from './history';
+import type { Bench } from '../session';
 
 /** The mark of what nobody has confirmed yet; a press confirms it. */
 export function Assumed({ ids, bench, label = 'assumed' }: { ids: string[]; bench: Bench; label?: string }) {

@@ -1,5 +1,5 @@
 import { NumberInput, Select, Slider } from '@mantine/core';
-import { useEffect, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { changeOf, measure } from '#core/review';
 import type { Measure } from '#core/review';
 import type { BuildSpec } from '#core/spec';
@@ -11,7 +11,7 @@ import { useUnits } from '../common';
 import { Assumed } from './Assumed';
 import classes from './bench.module.css';
 import { DeltaHeads, Deltas, shortChange } from './Deltas';
-import type { Bench } from './history';
+import type { Bench } from '../session';
 
 interface Props<C> { choice: C; now: Measure; bench: Bench }
 
@@ -78,16 +78,14 @@ function Amount({ choice, now, bench }: Props<AmountChoice>) {
   const more = Math.min(max, value + step);
   const next = useMemo(() => (more === value ? null : changeOf(now, measure(choice.set(more)))), [choice, now, more, value]);
   // What is typed stays as it is until it is a figure that can be had; the truck stays as it was meanwhile.
-  const [typed, setTyped] = useState<{ text: number | string; in: typeof system; of: number }>({ text: rounded(value), in: system, of: value });
-  useEffect(() => {
-    setTyped((was) => {
-      if (was.of !== value) return { text: rounded(value), in: system, of: value };
-      if (was.in === system) return was;
-      // Other units in the middle of typing: what was typed is said in them.
-      const figure = typeof was.text === 'number' && unit ? fromSystem(was.in, unit, was.text) : null;
-      return { text: figure === null ? was.text : Math.abs(figure - value) < step / 20 ? rounded(value) : rounded(figure), in: system, of: value };
-    });
-  }, [value, system]);
+  const [typed, setTyped] = useState<{ text: number | string; in: typeof system; of: number } | null>(null);
+  const text = ((): number | string => {
+    if (!typed || typed.of !== value) return rounded(value);
+    if (typed.in === system || typeof typed.text !== 'number' || !unit) return typed.text;
+    // Other units in the middle of typing: what was typed is said in them.
+    const figure = fromSystem(typed.in, unit, typed.text);
+    return rounded(Math.abs(figure - value) < step / 20 ? value : figure);
+  })();
   const slack = Math.abs(max) * 1e-9 + 0.5 * 10 ** -(places + 1);
   const fits = (to: number | string): to is number => typeof to === 'number' && to >= show(min) - slack && to <= show(max) + slack;
   const take = (to: number, control: string) => {
@@ -108,9 +106,9 @@ function Amount({ choice, now, bench }: Props<AmountChoice>) {
           onChange={(to) => take(to, id)} onChangeEnd={bench.settle} thumbProps={{ 'aria-valuetext': say(withUnit(value)) }}
         />
         <NumberInput
-          id={`amount-${id}`} size="xs" min={show(min)} max={show(max)} step={unit && system === 'metric' ? tidy(show(step)) : step} value={typed.text} suffix={unit && ` ${unitOf(unit)}`}
+          id={`amount-${id}`} size="xs" min={show(min)} max={show(max)} step={unit && system === 'metric' ? tidy(show(step)) : step} value={text} suffix={unit && ` ${unitOf(unit)}`}
           clampBehavior="none" thousandSeparator="," allowNegative={false} decimalScale={places + 1}
-          onChange={type} onBlur={bench.settle} error={!fits(typed.text) && say(`${title} must be from ${unit ? bare(withUnit(min)) : min} to ${withUnit(max)}`)} classNames={{ input: 'figures' }}
+          onChange={type} onBlur={bench.settle} error={!fits(text) && say(`${title} must be from ${unit ? bare(withUnit(min)) : min} to ${withUnit(max)}`)} classNames={{ input: 'figures' }}
         />
         <div className={classes.perStep}>
           {next && <><span className="quiet" style={{ fontSize: 11.5 }}>{say(`${withUnit(step)} more changes`)}</span><Deltas change={next} /></>}

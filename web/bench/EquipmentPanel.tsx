@@ -4,13 +4,13 @@ import { allowanceLeftLb, changeOf, equipmentByGroup, measure } from '#core/revi
 import type { Evaluation, Measure } from '#core/review';
 import { catalogueOf, withEquipment, withEquipmentLine } from '#core/spec';
 import type { BuildSpec } from '#core/spec';
-import { equipmentChoices } from '#core/study';
+import { EQUIPMENT_CHOICE, equipmentChoices } from '#core/study';
 import { lb } from '#core/units';
 import { useUnits } from '../common';
 import classes from './bench.module.css';
 import { ChoiceView } from './Choices';
 import { DeltaHeads, Deltas } from './Deltas';
-import type { Bench } from './history';
+import type { Bench } from '../session';
 
 interface Props { spec: BuildSpec; evaluation: Evaluation; now: Measure; bench: Bench; pointAt: (ids: string[]) => void }
 
@@ -27,7 +27,7 @@ function AddPiece({ spec, now, bench, places }: Pick<Props, 'spec' | 'now' | 'be
     return [...new Set(parts.map((p) => p.group))].map((group) => ({
       group: titled(group), items: parts.filter((p) => p.group === group).map((p) => ({ value: p.id, label: say(`${p.name}, ${lb(p.weightLb)}`) })),
     }));
-  }, [spec.ownParts, spec.type, say]);
+  }, [spec, say]);
   const added = part ? withEquipment(spec, part, place) : null;
   return (
     <fieldset className={classes.group}>
@@ -35,7 +35,7 @@ function AddPiece({ spec, now, bench, places }: Pick<Props, 'spec' | 'now' | 'be
       <Select size="xs" aria-label="Piece" placeholder="Find a piece of equipment" searchable clearable data={groups} value={part} onChange={setPart} maxDropdownHeight={340} nothingFoundMessage="No such piece" />
       <div style={{ display: 'flex', gap: 8, marginTop: 6 }}>
         <NativeSelect size="xs" aria-label="Into" data={places} value={place} onChange={(event) => setPlace(event.currentTarget.value)} style={{ flex: 1 }} />
-        <Button size="xs" disabled={!added} onClick={() => added && part && bench.change({ spec: added, words: `Added ${catalogueOf(spec).part('equipment', part).name} to ${place}` })}>Add</Button>
+        <Button size="xs" disabled={!added} onClick={() => added && part && bench.change({ spec: added, words: `Added ${catalogueOf(spec).part('equipment', part).name} to ${place}`, choice: EQUIPMENT_CHOICE })}>Add</Button>
       </div>
       {added && <Deltas change={changeOf(now, measure(added))} />}
     </fieldset>
@@ -61,7 +61,7 @@ function Line({ spec, index, places, now, bench, open, onOpen, pointAt }: Omit<P
         <div className={classes.pieceOpen}>
           {equipmentChoices(spec, index, places).map((choice) => <ChoiceView key={choice.id} choice={choice} now={now} bench={bench} />)}
           <div className={classes.group}>
-            <Button size="compact-xs" variant="default" onClick={() => without && bench.change({ spec: without, words: `Took off ${piece.name}` })}>Take off {say(piece.name.toLowerCase())}</Button>
+            <Button size="compact-xs" variant="default" onClick={() => without && bench.change({ spec: without, words: `Took off ${piece.name}`, choice: EQUIPMENT_CHOICE })}>Take off {say(piece.name.toLowerCase())}</Button>
             {without && <Deltas change={changeOf(now, measure(without))} />}
           </div>
         </div>

@@ -7,7 +7,7 @@ import type { BuildSpec } from '#core/spec';
 import { amount, change, formatMoney, formatPct, lb, signed } from '#core/units';
 import { StatusMark, statusWord, useUnits } from '../common';
 import classes from './bench.module.css';
-import type { Bench } from './history';
+import type { Bench } from '../session';
 import { useRemedies } from './useRemedies';
 
 const figure = (value: number, { unit }: Finding): string => (unit === '%' ? formatPct(value) : unit === '$' ? formatMoney(value) : amount(value, unit));

@@ -1,12 +1,22 @@
 import { memo } from 'react';
 import type { StepState } from '#core/review';
 import type { StepId } from '#core/rig';
+import type { assumedIn } from '#core/study';
 import { StatusMark, useUnits } from '../common';
 import classes from './bench.module.css';
 
-/** The order of work: each step with what is chosen and how it stands. */
-export const StepList = memo(function StepList({ steps, step, onStep }: { steps: StepState[]; step: StepId; onStep: (step: StepId) => void }) {
+interface Props {
+  steps: StepState[];
+  step: StepId;
+  onStep: (step: StepId) => void;
+  assumed: ReturnType<typeof assumedIn>;
+  onAssumed: () => void;
+}
+
+/** The order of work: each step with its sentence of the specification, how it stands, and what of it is only assumed. */
+export const StepList = memo(function StepList({ steps, step, onStep, assumed, onAssumed }: Props) {
   const { say } = useUnits();
+  const open = assumed.reduce((sum, { choices }) => sum + choices.length, 0);
   return (
     <nav className={classes.steps} aria-label="Order of work">
       <ol>
@@ -14,12 +24,13 @@ export const StepList = memo(function StepList({ steps, step, onStep }: { steps:
           <li key={id}>
             <button type="button" className={classes.step} aria-current={id === step ? 'step' : undefined} onClick={() => onStep(id)} title={say(line)}>
               <StatusMark status={status} />
-              <span className={classes.stepTitle}>{title}</span>
+              <span className={classes.stepTitle}>{title}{assumed.some((of) => of.step === id) && <span className={classes.stepAssumed}> assumed</span>}</span>
               <span className={classes.stepLine}>{say(line)}</span>
             </button>
           </li>
         ))}
       </ol>
+      {open > 0 && <button type="button" className={classes.openAssumed} onClick={onAssumed}>{open} choices still assumed</button>}
     </nav>
   );
 });

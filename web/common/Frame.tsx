@@ -6,6 +6,7 @@ import type { ReactNode } from 'react';
 import { Link, Outlet } from 'react-router';
 import classes from './frame.module.css';
 import { UnitSwitch } from './units';
+import { WhoSwitch } from './who';
 
 const Bar = createContext<HTMLElement | null>(null);
 
@@ -35,6 +36,7 @@ export function Frame() {
       <header className={classes.bar}>
         <Link to="/" className={classes.name} aria-label="Baros, all departments">Baros</Link>
         <Group ref={setBar} className={classes.own} gap="sm" wrap="nowrap" />
+        <WhoSwitch />
         <UnitSwitch />
         <NightSwitch />
       </header>

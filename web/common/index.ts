@@ -3,3 +3,4 @@ export { Message } from './Message';
 export { ScreenError } from './ScreenError';
 export { StatusMark, statusColour, statusWord } from './StatusMark';
 export { useUnits, useUnitSwitch, UnitsProvider } from './units';
+export { whoAmI } from './who';

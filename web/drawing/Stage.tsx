@@ -4,6 +4,8 @@ import { useUnits } from '../common';
 import type { WeighedState } from '#core/weights';
 import { Across, Upright } from './Dimension';
 import classes from './drawing.module.css';
+import { Grips } from './Grips';
+import type { GripsProps } from './Grips';
 import type { Picture, Placed } from './layout';
 import { CentreOfGravity, CompartmentLabels, Ground, LoadArrow, PointedOut, TankOverlay, WaterHatch } from './Overlays';
 import { GhostView, RigView } from './RigView';
@@ -96,6 +98,16 @@ function View({ placed, ghost, pointedAt = [], ...props }: StageProps & { placed
       {notes}
       {many && view !== 'top' && <text x={view === 'driver' ? rig.axles.wheelbaseIn / 2 : view === 'officer' ? -rig.axles.wheelbaseIn / 2 : 0} y={(view === 'driver' || view === 'officer' ? 54 : 46) * px} fontSize={12 * px} textAnchor="middle" className={classes.caption}>{VIEWS[view].label}</text>}
     </g>
+  );
+}
+
+/** What can be moved by hand, laid over the drawing of the same picture. */
+export function GripLayer({ picture, ...hands }: { picture: Picture } & GripsProps) {
+  const { x, y, width, height } = picture.viewBox;
+  return (
+    <svg className={classes.gripLayer} viewBox={`${x} ${y} ${width} ${height}`} role="group" aria-label="What can be moved on the drawing">
+      {picture.placed.map(({ view, u, v }) => <g key={view} transform={`translate(${u} ${v})`}><Grips {...hands} view={view} px={1 / picture.scale} /></g>)}
+    </svg>
   );
 }
 

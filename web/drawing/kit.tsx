@@ -3,7 +3,7 @@ import classes from './drawing.module.css';
 import type { Flat } from './view';
 
 /** Drafting line weights: outline, edge, fine, hidden; glass, dark and tint are fills. */
-export type Pen = 'outline' | 'edge' | 'fine' | 'hidden' | 'glass' | 'dark' | 'tint' | 'dimension' | 'centre';
+export type Pen = 'outline' | 'edge' | 'fine' | 'hidden' | 'glass' | 'dark' | 'tint' | 'dimension' | 'centre' | 'ownItem';
 
 interface Penned { pen?: Pen }
 

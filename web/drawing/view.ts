@@ -27,7 +27,7 @@ export const VIEWS: Record<ViewId, View> = {
 };
 
 /** Shapes that lie on the surface of another of the same depth, or show through its opening. */
-const IN_FRONT: Partial<Record<Shape['kind'], number>> = { compartment: 0.2, hose: 4, outrigger: 0.3, rack: 6, ladder: 6, wheel: -0.5 };
+const IN_FRONT: Partial<Record<Shape['kind'], number>> = { compartment: 0.2, hose: 4, outrigger: 0.3, rack: 6, ladder: 6, wheel: -0.5, ownItem: 200 };
 
 /** From above, what lies in a bed is seen over its walls. */
 const FROM_ABOVE: Partial<Record<Shape['kind'], number>> = { bed: -40, hose: 24, body: -2 };

@@ -9,6 +9,7 @@ import { feetInches, lb } from '#core/units';
 import { useBuildChange, useCopyBuild } from '../api';
 import { StatusMark, useUnits } from '../common';
 import { Miniature } from '../drawing';
+import { useUnsent } from '../session';
 import { RenameDialog } from './dialogs';
 import { TYPE_WORDS } from './words';
 import { sayFailed, sayWithUndo } from './undo';
@@ -26,6 +27,7 @@ export function BuildRow({ build }: { build: BuildView }) {
   const change = useBuildChange();
   const copy = useCopyBuild();
   const [renaming, setRenaming] = useState(false);
+  const unsent = useUnsent().data?.includes(id);
   const setArchived = (to: boolean) => change.mutate({ id, archived: to }, { onError: sayFailed(`${spec.name} could not be changed`) });
   const open = findings.filter((finding) => finding.status === 'fails').length;
   return (
@@ -33,6 +35,7 @@ export function BuildRow({ build }: { build: BuildView }) {
       <div className={classes.picture}><Miniature rig={rig} envelope={envelope} pxPerIn={PX_PER_IN} /></div>
       <div>
         <Link to={`/builds/${id}`} className={classes.name}>{spec.name}</Link> {archived && <Badge variant="outline" color="gray" c="var(--pencil)" size="sm">Archived</Badge>}
+        {unsent && <span className={classes.unsent}>changes kept here, not yet saved</span>}
         <div className={classes.type}>{TYPE_WORDS[spec.type].name}, {say(`${feetInches(envelope.lengthIn)} long, ${feetInches(envelope.heightIn)} high`)}</div>
         <dl className={classes.margins}>
           {SHOWN.map((check) => {

@@ -1,8 +1,10 @@
 import { Button, Loader, Switch } from '@mantine/core';
-import { IconPlus } from '@tabler/icons-react';
+import { IconBooks, IconPlus } from '@tabler/icons-react';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import type { DepartmentView } from '#core/spec';
 import { useBuilds, useDepartments } from '../api';
+import { ArchiveImport } from './imports';
 import { DepartmentDialog, NewBuildDialog } from './dialogs';
 import { DepartmentSection } from './DepartmentSection';
 import classes from './yard.module.css';
@@ -21,6 +23,8 @@ export function YardScreen() {
       <div className={classes.head}>
         <h1>The yard</h1>
         <Switch size="sm" label="Show archived" checked={archived} onChange={(event) => setArchived(event.currentTarget.checked)} color="var(--spruce)" />
+        <Button component={Link} to="/catalogue" variant="default" leftSection={<IconBooks size={16} />}>Catalogue</Button>
+        <ArchiveImport />
         <Button leftSection={<IconPlus size={16} />} onClick={() => setAdding(true)}>New department</Button>
       </div>
       {error && <p role="alert" className={classes.failed}>The yard could not be read: {error.message} <Button size="compact-sm" variant="default" ml="sm" onClick={() => { void departments.refetch(); void builds.refetch(); }}>Try again</Button></p>}
@@ -33,7 +37,7 @@ export function YardScreen() {
         />
       ))}
       {adding && <DepartmentDialog onClose={() => setAdding(false)} />}
-      {startingFor && <NewBuildDialog department={startingFor} onClose={() => setStartingFor(null)} />}
+      {startingFor && <NewBuildDialog department={startingFor} builds={builds.data?.filter((build) => !build.archived) ?? []} onClose={() => setStartingFor(null)} />}
     </div>
   );
 }

@@ -1,13 +1,15 @@
 import { classValidatorResolver } from '@hookform/resolvers/class-validator';
-import { Button, Group, Modal, Radio, Stack, Textarea, TextInput } from '@mantine/core';
+import { Button, Group, Modal, NativeSelect, Radio, Stack, Textarea, TextInput } from '@mantine/core';
+import { useState } from 'react';
 import type { ReactNode } from 'react';
 import { useForm } from 'react-hook-form';
 import type { FieldValues, UseFormReturn } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import { BUILD_TYPES } from '#core/catalogue';
-import { BuildChange, NewBuild, NewDepartment } from '#core/spec';
+import { BuildChange, DISTRICT_KINDS, DISTRICT_NAMES, NewBuild, NewDepartment } from '#core/spec';
 import type { BuildView, DepartmentView } from '#core/spec';
-import { useBuildChange, useDepartmentChange, useNewBuild, useNewDepartment } from '../api';
+import { useBuildChange, useCopyBuild, useDepartmentChange, useNewBuild, useNewDepartment } from '../api';
+import { whoAmI } from '../common';
 import { TYPE_WORDS } from './words';
 
 interface FormProps<T extends FieldValues> {
@@ -46,10 +48,10 @@ function FormDialog<T extends FieldValues>({ title, done, form, failure, busy, o
 export function DepartmentDialog({ department, onClose }: { department?: DepartmentView; onClose: () => void }) {
   const create = useNewDepartment();
   const change = useDepartmentChange();
-  const form = useForm<NewDepartment>({ resolver: classValidatorResolver(NewDepartment), defaultValues: { name: department?.name ?? '', district: department?.district ?? '' } });
+  const form = useForm<NewDepartment>({ resolver: classValidatorResolver(NewDepartment), defaultValues: { name: department?.name ?? '', district: department?.district ?? '', kind: department?.kind ?? 'rural' } });
   const { errors } = form.formState;
-  const submit = ({ name, district }: NewDepartment) => {
-    const kept = { name: name.trim(), district: district.trim() };
+  const submit = ({ name, district, kind }: NewDepartment) => {
+    const kept = { name: name.trim(), district: district.trim(), kind };
     if (department) change.mutate({ id: department.id, ...kept }, { onSuccess: onClose });
     else create.mutate(kept, { onSuccess: onClose });
   };
@@ -60,27 +62,39 @@ export function DepartmentDialog({ department, onClose }: { department?: Departm
     >
       <TextInput label="Name" data-autofocus {...form.register('name')} error={sentence(errors.name?.message)} />
       <Textarea label="District" description="What the trucks there must cope with" autosize minRows={2} {...form.register('district')} error={sentence(errors.district?.message)} />
+      <NativeSelect label="Kind of district" description="New builds start from a whole truck for it" data={DISTRICT_KINDS.map((kind) => ({ value: kind, label: DISTRICT_NAMES[kind] }))} {...form.register('kind')} error={sentence(errors.kind?.message)} />
     </FormDialog>
   );
 }
 
-/** A new build of a type; it opens on the bench. */
-export function NewBuildDialog({ department, onClose }: { department: DepartmentView; onClose: () => void }) {
+/** A new build, from a whole truck for the kind of district or from another build; it opens on the bench. */
+export function NewBuildDialog({ department, builds, onClose }: { department: DepartmentView; builds: BuildView[]; onClose: () => void }) {
   const create = useNewBuild();
+  const copy = useCopyBuild();
   const navigate = useNavigate();
+  const [from, setFrom] = useState('');
   const form = useForm<NewBuild>({ resolver: classValidatorResolver(NewBuild), defaultValues: { departmentId: department.id, name: '', type: 'pumper' } });
   const { errors } = form.formState;
+  const open = (build: BuildView) => void navigate(`/builds/${build.id}`);
+  const start = (values: NewBuild) => {
+    const named = { name: values.name.trim(), who: whoAmI() };
+    if (from) copy.mutate({ id: from, departmentId: department.id, ...named }, { onSuccess: open });
+    else create.mutate({ ...values, ...named }, { onSuccess: open });
+  };
   return (
-    <FormDialog
-      title={`New build for ${department.name}`} done="Start" form={form} failure={create.error} busy={create.isPending} onClose={onClose}
-      onSubmit={(values) => create.mutate({ ...values, name: values.name.trim() }, { onSuccess: (build) => void navigate(`/builds/${build.id}`) })}
-    >
+    <FormDialog title={`New build for ${department.name}`} done="Start" form={form} failure={create.error ?? copy.error} busy={create.isPending || copy.isPending} onClose={onClose} onSubmit={start}>
       <TextInput label="Name" data-autofocus {...form.register('name')} error={sentence(errors.name?.message)} />
-      <Radio.Group label="Type" value={form.watch('type')} onChange={(type) => form.setValue('type', type as NewBuild['type'])}>
-        <Stack gap={8} mt={4}>
-          {BUILD_TYPES.map((type) => <Radio key={type} value={type} label={TYPE_WORDS[type].name} description={TYPE_WORDS[type].words} />)}
-        </Stack>
-      </Radio.Group>
+      <NativeSelect
+        label="Starts from" value={from} onChange={(event) => setFrom(event.currentTarget.value)}
+        data={[{ value: '', label: `A whole truck for: ${DISTRICT_NAMES[department.kind].toLowerCase()}` }, ...builds.map(({ id, spec }) => ({ value: id, label: `${spec.name}, ${spec.department.name}` }))]}
+      />
+      {!from && (
+        <Radio.Group label="Type" description="Everything it starts with is marked as assumed until somebody confirms it" value={form.watch('type')} onChange={(type) => form.setValue('type', type as NewBuild['type'])}>
+          <Stack gap={8} mt={4}>
+            {BUILD_TYPES.map((type) => <Radio key={type} value={type} label={TYPE_WORDS[type].name} description={TYPE_WORDS[type].words} />)}
+          </Stack>
+        </Radio.Group>
+      )}
     </FormDialog>
   );
 }

@@ -257,3 +257,12 @@ function TankBoxFace({ u0, u1, v0, v1 }: Flat) {
 export const TankSide = ({ boxes }: Tank) => boxes.map((b) => <TankBoxFace key={b.bottomIn} u0={b.frontIn} u1={b.frontIn + b.lengthIn} v0={b.bottomIn} v1={b.bottomIn + b.heightIn} />);
 export const TankAbove = ({ boxes }: Tank) => boxes.map((b) => <TankBoxFace key={b.bottomIn} u0={b.frontIn} u1={b.frontIn + b.lengthIn} v0={b.centerIn - b.widthIn / 2} v1={b.centerIn + b.widthIn / 2} />);
 export const TankEnd = ({ boxes }: Tank) => boxes.map((b) => <TankBoxFace key={b.bottomIn} u0={-b.widthIn / 2} u1={b.widthIn / 2} v0={b.bottomIn} v1={b.bottomIn + b.heightIn} />);
+
+/** Something of no list: a crossed box at the place of its centre. */
+export const OwnItem = (_: Shape, { u0, u1, v0, v1 }: Flat) => (
+  <>
+    <Rect u0={u0} u1={u1} v0={v0} v1={v1} r={1.5} pen="ownItem" />
+    <Line u0={u0} u1={u1} v0={v0} v1={v1} pen="fine" />
+    <Line u0={u0} u1={u1} v0={v1} v1={v0} pen="fine" />
+  </>
+);

@@ -70,6 +70,7 @@ const LOOKS: { [K in Kind]: Look<K> } = {
   torqueBox: same<'torqueBox'>(plain),
   seat: same<'seat'>(nothing),
   stowed: same<'stowed'>(nothing),
+  ownItem: same<'ownItem'>(fittings.OwnItem),
 };
 
 /** Draws a shape as a view sees it. */

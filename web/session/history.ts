@@ -1,4 +1,5 @@
 import { useMemo, useReducer } from 'react';
+import { carryingOnlyNamed, confirmed } from '#core/spec';
 import type { BuildSpec } from '#core/spec';
 
 /** One change of a build: what came of it, what it was in words, and what it was made with. */
@@ -7,6 +8,8 @@ export interface Change {
   words: string;
   /** Changes of the same control in a row, such as a slider's, are one to undo. */
   control?: string;
+  /** The choice that was made: it is no longer assumed. */
+  choice?: string;
 }
 
 interface History {
@@ -28,12 +31,15 @@ const MOST = 300;
 /** A history that begins with the build as it was opened. */
 export const begin = (spec: BuildSpec): History => ({ past: [], now: { spec, words: 'Opened' }, future: [], did: 'Opened', step: 0, before: null });
 
+/** What a change leaves: choices that were made are confirmed, and only the own parts that are named travel along. */
+const settled = ({ spec, choice, ...rest }: Change): Change => ({ ...rest, spec: carryingOnlyNamed(choice === undefined ? spec : confirmed(spec, [choice])) });
+
 /** The history after a change, undo, redo, or a slider let go. */
 export function reduce(history: History, action: Action): History {
   const { past, now, future, step } = history;
   switch (action.kind) {
     case 'change': {
-      const { change } = action;
+      const change = settled(action.change);
       if (change.control !== undefined && change.control === now.control) return { past, now: change, future: [], did: change.words, step: step + 1, before: past[past.length - 1]!.spec };
       return { past: [...past, now].slice(-MOST), now: change, future: [], did: change.words, step: step + 1, before: now.spec };
     }
@@ -52,9 +58,22 @@ export function reduce(history: History, action: Action): History {
   }
 }
 
-/** The build on the bench with undo and redo. */
-export function useHistory(opened: BuildSpec) {
-  const [history, act] = useReducer(reduce, opened, begin);
+/** Histories of builds that were left for another screen: undo goes on where it was. */
+const left = new Map<string, History>();
+
+/** The history of a build that is opened again, where it still ends with what is opened. */
+function resume(id: string, spec: BuildSpec): History {
+  const before = left.get(id);
+  return before && JSON.stringify(before.now.spec) === JSON.stringify(spec) ? { ...before, now: { ...before.now, spec }, before: null } : begin(spec);
+}
+
+/** The build with undo and redo, whichever screen is looking at it. */
+export function useHistory(id: string, opened: BuildSpec) {
+  const [history, act] = useReducer((was: History, action: Action) => {
+    const next = reduce(was, action);
+    left.set(id, next);
+    return next;
+  }, null, () => resume(id, opened));
   const hands = useMemo(() => ({
     change: (change: Change) => act({ kind: 'change', change }),
     settle: () => act({ kind: 'settle' }),

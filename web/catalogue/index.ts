@@ -1,0 +1,2 @@
+export { CatalogueScreen } from './CatalogueScreen';
+export { OwnPartsScreen } from './OwnPartsScreen';

@@ -1,0 +1,4 @@
+export { download, fileName } from './download';
+export { FilesMenu } from './FilesMenu';
+export { jsonOf, reasons } from './read';
+export { RefusedRows } from './RefusedRows';

@@ -1,0 +1,1 @@
+export { HistoryScreen } from './HistoryScreen';

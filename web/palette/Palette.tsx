@@ -1,0 +1,37 @@
+import { Modal } from '@mantine/core';
+import { Command } from 'cmdk';
+import classes from './palette.module.css';
+
+/** Something that can be found by name and done. */
+export interface Entry {
+  id: string;
+  group: string;
+  name: string;
+  /** What stands beside it: its keys, its step, its weight. */
+  note?: string;
+  run: () => void;
+}
+
+/** Finds a part, a component, a finding, a screen or an action by name. */
+export function Palette({ opened, entries, onClose }: { opened: boolean; entries: Entry[]; onClose: () => void }) {
+  const groups = [...new Set(entries.map(({ group }) => group))];
+  return (
+    <Modal opened={opened} onClose={onClose} withCloseButton={false} size="lg" padding={0} yOffset="12vh" aria-label="Find anything">
+      <Command label="Find anything" className={classes.palette} loop>
+        <Command.Input className={classes.input} placeholder="Find a part, a component, a finding, a screen…" autoFocus data-autofocus />
+        <Command.List className={classes.list}>
+          <Command.Empty className={classes.empty}>Nothing of that name.</Command.Empty>
+          {groups.map((group) => (
+            <Command.Group key={group} heading={group}>
+              {entries.filter((entry) => entry.group === group).map(({ id, name, note, run }) => (
+                <Command.Item key={id} value={`${name} ${id}`} keywords={[group]} onSelect={() => { onClose(); run(); }}>
+                  <span>{name}</span>{note && <span className={classes.note}>{note}</span>}
+                </Command.Item>
+              ))}
+            </Command.Group>
+          ))}
+        </Command.List>
+      </Command>
+    </Modal>
+  );
+}

@@ -1,0 +1,2 @@
+export { Palette } from './Palette';
+export type { Entry } from './Palette';

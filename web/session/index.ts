@@ -1,0 +1,5 @@
+export { BuildSession, useSession } from './BuildSession';
+export { evaluated } from './evaluated';
+export type { Bench } from './history';
+export { SessionBar } from './SessionBar';
+export { useSendingUnsent, useUnsent } from './unsent';

@@ -1,0 +1,111 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useCallback, useEffect, useRef, useState } from 'react';
+import type { BuildSpec, BuildView } from '#core/spec';
+import { ask, Refused, Unreachable } from '../api';
+import { keepBuild, same } from './kept';
+import type { Opened } from './open-build';
+import { sendBuild } from './send';
+import { closed, opened as openHere } from './unsent';
+
+/** How the build stands against the server. Whatever it says, what was done is kept in this browser. */
+export type Saving = { kind: 'saved' } | { kind: 'saving' } | { kind: 'offline' } | { kind: 'conflict'; base: BuildView; theirs: BuildView } | { kind: 'refused'; message: string };
+
+const PAUSE_MS = 350;
+const RETRY_MS = 2500;
+
+/**
+ * Keeps the build in this browser with every change and saves it soon after, one save at a time, each on the revision
+ * that the last one made. A save that is refused as stale stops all further ones until a person has said what becomes
+ * of both: nothing is applied over a newer revision.
+ */
+export function useSaving(opened: Opened, spec: BuildSpec, words: string) {
+  const client = useQueryClient();
+  const [saving, setSaving] = useState<Saving>(opened.theirs ? { kind: 'conflict', base: opened.base, theirs: opened.theirs } : { kind: 'saved' });
+  const kept = useRef({ base: opened.base, spec: opened.spec, words: opened.words });
+  const flow = useRef({ busy: false, stopped: opened.theirs !== null, timer: undefined as ReturnType<typeof setTimeout> | undefined });
+
+  const send = useRef(async (_leaving: boolean) => {});
+  send.current = async (leaving) => {
+    const sending = kept.current;
+    if (flow.current.busy || flow.current.stopped || sending.spec === sending.base.spec) return;
+    flow.current.busy = true;
+    setSaving({ kind: 'saving' });
+    let after = PAUSE_MS;
+    const outOfReach = () => {
+      setSaving({ kind: 'offline' });
+      after = RETRY_MS;
+    };
+    const took = (base: BuildView) => {
+      // What was done while this was on its way is still to be sent.
+      const now = kept.current;
+      kept.current = { base: { ...base, spec: sending.spec }, spec: now.spec, words: now.words.slice(sending.words.length) };
+      void keepBuild(kept.current);
+      client.setQueryData<BuildView[]>(['builds'], (builds) => builds?.map((build) => (build.id === base.id ? base : build)));
+      void client.invalidateQueries({ queryKey: ['revisions', base.id] });
+      setSaving({ kind: 'saved' });
+    };
+    try {
+      took(await sendBuild(sending, leaving));
+    } catch (error) {
+      if (error instanceof Unreachable || (error instanceof Refused && error.status >= 500)) {
+        outOfReach();
+      } else if (error instanceof Refused && error.status === 409) {
+        await ask<BuildView>('GET', `builds/${sending.base.id}`).then((theirs) => {
+          // Our own save, of which only the answer was lost.
+          if (same(theirs.spec, sending.spec)) return took(theirs);
+          flow.current.stopped = true;
+          setSaving({ kind: 'conflict', base: sending.base, theirs });
+        }, outOfReach);
+      } else {
+        flow.current.stopped = true;
+        setSaving({ kind: 'refused', message: (error as Error).message });
+      }
+    } finally {
+      flow.current.busy = false;
+    }
+    if (flow.current.stopped || kept.current.spec === kept.current.base.spec) return;
+    clearTimeout(flow.current.timer);
+    flow.current.timer = setTimeout(() => void send.current(false), after);
+  };
+
+  useEffect(() => {
+    if (spec === kept.current.spec && spec === kept.current.base.spec) return;
+    if (spec !== kept.current.spec) {
+      const before = kept.current.words;
+      kept.current = { ...kept.current, spec, words: before.at(-1) === words ? before : [...before, words] };
+      void keepBuild(kept.current);
+    }
+    clearTimeout(flow.current.timer);
+    flow.current.timer = setTimeout(() => void send.current(false), PAUSE_MS);
+  }, [spec, words]);
+
+  useEffect(() => {
+    const { id } = kept.current.base;
+    openHere(id);
+    const leave = () => void send.current(true);
+    const back = () => void send.current(false);
+    window.addEventListener('pagehide', leave);
+    window.addEventListener('online', back);
+    const { current } = flow;
+    return () => {
+      window.removeEventListener('pagehide', leave);
+      window.removeEventListener('online', back);
+      clearTimeout(current.timer);
+      closed(id);
+      leave();
+    };
+  }, []);
+
+  /** Builds on another revision from now on: what is here is saved after it, or is it. */
+  const adopt = useCallback((theirs: BuildView, now: BuildSpec, why: string) => {
+    kept.current = { base: theirs, spec: now, words: now === theirs.spec ? [] : [why] };
+    flow.current.stopped = false;
+    void keepBuild(kept.current);
+    setSaving({ kind: now === theirs.spec ? 'saved' : 'saving' });
+    void send.current(false);
+  }, []);
+
+  // An edit is told as unsaved in the very render that shows it, not when its effect has run.
+  const shown: Saving = saving.kind === 'saved' && spec !== kept.current.base.spec ? { kind: 'saving' } : saving;
+  return { saving: shown, adopt };
+}
