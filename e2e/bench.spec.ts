@@ -56,14 +56,13 @@ test('a figure beyond its ends is not taken, and the truck stays as it was', asy
   expect(await scale(page)).toEqual(before);
   await amount(page, 'Wheelbase', 204);
   await expect(page.getByText('Wheelbase must be from')).toBeHidden();
-  await expect(step(page, 'Chassis')).toContainText('204 in wheelbase');
+  await expect(step(page, 'Chassis')).toContainText('a wheelbase of 204 in');
   await saved(page);
 });
 
 test('equipment is added with its weight in sight, moved, counted and taken off', async ({ page }) => {
   await pumper(page);
   await openStep(page, 'Equipment');
-  await expect(page.getByText(/lighter than the profile’s allowance/)).toBeVisible();
   await page.getByRole('combobox', { name: 'Piece' }).or(page.getByRole('textbox', { name: 'Piece' })).click();
   await page.getByRole('option', { name: /^Cribbing set/ }).click();
   await page.getByLabel('Into').selectOption('R3');
@@ -77,9 +76,10 @@ test('equipment is added with its weight in sight, moved, counted and taken off'
   await expect(page.locator('label', { has: place })).toContainText(/front axle \+\d+ lb, rear axle −\d+ lb/);
   await place.check();
   await expect(line).toContainText('L1');
-  await expect(step(page, 'Equipment')).toContainText('3 pieces, 420 lb');
+  await expect(step(page, 'Equipment')).toContainText(/\d+ pieces of loose equipment/);
   await page.getByRole('button', { name: 'Take off cribbing set' }).click();
-  await expect(step(page, 'Equipment')).toContainText('Nothing listed yet');
+  await expect(line).toBeHidden();
+  await expect(page.getByText(/lighter than the profile’s allowance/)).toBeVisible();
 });
 
 test('every view, and the findings, by keyboard', async ({ page }) => {

@@ -3,11 +3,12 @@ import type { Page } from '@playwright/test';
 
 /** What a person does on the screens, by the names that they read. */
 
-export async function newDepartment(page: Page, name: string): Promise<void> {
+export async function newDepartment(page: Page, name: string, kind = 'Village or suburb with hydrants'): Promise<void> {
   await page.goto('/');
   await page.getByRole('button', { name: 'New department' }).click();
   await page.getByRole('dialog').getByLabel('Name').fill(name);
-  await page.getByRole('dialog').getByLabel('District').fill('Hills and one long valley');
+  await page.getByRole('dialog').getByLabel('District', { exact: true }).fill('Hills and one long valley');
+  await page.getByRole('dialog').getByLabel('Kind of district').selectOption({ label: kind });
   await page.getByRole('button', { name: 'Create' }).click();
   await expect(page.getByRole('heading', { name })).toBeVisible();
 }

@@ -8,10 +8,11 @@ export default defineConfig({
   workers: 2,
   fullyParallel: true,
   retries: 0,
-  timeout: 120_000,
+  timeout: 90_000,
   expect: { timeout: 15_000 },
   reporter: [['list']],
   use: {
+    actionTimeout: 15_000,
     baseURL: `http://localhost:${port}`,
     viewport: { width: 1280, height: 800 },
     launchOptions: { executablePath: '/usr/bin/chromium' },

@@ -19,13 +19,13 @@ test('a department and its builds are renamed, duplicated, archived and brought 
   await expect(section.getByRole('link', { name: 'Engine 2, copy' })).toBeVisible();
 
   await section.getByRole('button', { name: 'More for Engine 2, copy' }).click();
-  await page.getByRole('menuitem', { name: 'Archive' }).click();
+  await page.getByRole('menuitem', { name: 'Archive', exact: true }).click();
   await expect(section.getByRole('link', { name: 'Engine 2, copy' })).toBeHidden();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(section.getByRole('link', { name: 'Engine 2, copy' })).toBeVisible();
 
   await section.getByRole('button', { name: 'More for Quarry Road Fire Company' }).click();
-  await page.getByRole('menuitem', { name: 'Archive' }).click();
+  await page.getByRole('menuitem', { name: 'Archive', exact: true }).click();
   await expect(section).toBeHidden();
   await page.getByRole('switch', { name: 'Show archived' }).click();
   await section.getByRole('button', { name: 'More for Quarry Road Fire Company' }).click();
@@ -38,10 +38,10 @@ test('a form refuses what the server would, in words, and keeps what was typed',
   await page.goto('/');
   await page.getByRole('button', { name: 'New department' }).click();
   const dialog = page.getByRole('dialog');
-  await dialog.getByLabel('District').fill('Somewhere');
+  await dialog.getByLabel('District', { exact: true }).fill('Somewhere');
   await dialog.getByRole('button', { name: 'Create' }).click();
   await expect(dialog.getByText('Name must have 1 to 80 characters')).toBeVisible();
-  await expect(dialog.getByLabel('District')).toHaveValue('Somewhere');
+  await expect(dialog.getByLabel('District', { exact: true })).toHaveValue('Somewhere');
   await page.keyboard.press('Escape');
   await expect(dialog).toBeHidden();
 });

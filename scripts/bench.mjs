@@ -5,8 +5,9 @@ import { ensurePackages } from './lib/node-modules.mjs';
 import { buildFolder } from './lib/places.mjs';
 import { run } from './lib/say.mjs';
 
-await run(() => {
+await run(async () => {
   ensurePackages();
   buildServer();
   shown(process.execPath, [join(buildFolder, 'core', 'bench.js')], { what: 'the benchmark' });
+  await (await import('./bench-saves.mjs')).benchSaves();
 });

@@ -6,7 +6,7 @@ import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, RouterProvider } from 'react-router';
 import { Unreachable } from './api';
 import { Frame, ScreenError, UnitsProvider } from './common';
-import { useSendingUnsent } from './session';
+import { BuildSession, useSendingUnsent } from './session';
 import { cssVariables, theme } from './theme';
 
 /** Sends what was kept while the server was out of reach, whichever screen is open. */
@@ -23,7 +23,7 @@ const router = createBrowserRouter([
     children: [
       { index: true, lazy: async () => ({ Component: (await import('./yard')).YardScreen }) },
       {
-        path: 'builds/:id', lazy: async () => ({ Component: (await import('./session')).BuildSession }),
+        path: 'builds/:id', Component: BuildSession,
         children: [
           { index: true, lazy: async () => ({ Component: (await import('./bench')).BenchScreen }) },
           { path: 'history', lazy: async () => ({ Component: (await import('./history')).HistoryScreen }) },

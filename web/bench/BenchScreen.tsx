@@ -128,7 +128,7 @@ export function BenchScreen() {
         )}
       </aside>
       <Shortcuts opened={keys} onClose={() => setKeys(false)} />
-      <Palette opened={finding} entries={entries} onClose={() => setFinding(false)} />
+      {finding && <Palette entries={entries} onClose={() => setFinding(false)} />}
     </div>
   );
 }

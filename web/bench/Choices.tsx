@@ -99,7 +99,7 @@ function Amount({ choice, now, bench }: Props<AmountChoice>) {
   };
   return (
     <div className={classes.group}>
-      <label className={classes.groupTitle} htmlFor={`amount-${id}`}>{title}<Assumed ids={[id]} bench={bench} /></label>
+      <div className={classes.groupTitle}><label htmlFor={`amount-${id}`}>{title}</label><Assumed ids={[id]} bench={bench} /></div>
       <div className={classes.amount}>
         <Slider
           size="sm" min={min} max={max} step={step} value={value} label={null} thumbLabel={`${title}, slider`} color="var(--ink)"

@@ -13,10 +13,10 @@ export interface Entry {
 }
 
 /** Finds a part, a component, a finding, a screen or an action by name. */
-export function Palette({ opened, entries, onClose }: { opened: boolean; entries: Entry[]; onClose: () => void }) {
+export function Palette({ entries, onClose }: { entries: Entry[]; onClose: () => void }) {
   const groups = [...new Set(entries.map(({ group }) => group))];
   return (
-    <Modal opened={opened} onClose={onClose} withCloseButton={false} size="lg" padding={0} yOffset="12vh" aria-label="Find anything">
+    <Modal opened onClose={onClose} title="Find anything" withCloseButton={false} size="lg" padding={0} yOffset="12vh" styles={{ header: { display: 'none' } }}>
       <Command label="Find anything" className={classes.palette} loop>
         <Command.Input className={classes.input} placeholder="Find a part, a component, a finding, a screen…" autoFocus data-autofocus />
         <Command.List className={classes.list}>

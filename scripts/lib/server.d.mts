@@ -1,0 +1,1 @@
+export function startServer(databaseUrl: string, port: number): Promise<{ url: string; kill: () => Promise<void> }>;

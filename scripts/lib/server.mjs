@@ -1,0 +1,29 @@
+import { spawn } from 'node:child_process';
+import { join } from 'node:path';
+import { buildFolder } from './places.mjs';
+
+/**
+ * Starts the built server on a database and a port, as a process of its own.
+ * Gives its address, a way to end it at once (kill -9), and a promise of its end.
+ */
+export async function startServer(databaseUrl, port) {
+  const child = spawn(process.execPath, [join(buildFolder, 'server', 'main.js')], { env: { ...process.env, DATABASE_URL: databaseUrl, PORT: String(port), BAROS_DEMONSTRATION: 'off' }, stdio: ['ignore', 'pipe', 'pipe'] });
+  let said = '';
+  const ended = new Promise((resolve) => child.once('exit', resolve));
+  await new Promise((resolve, reject) => {
+    const hear = (data) => {
+      said += data;
+      if (said.includes('is ready at')) resolve();
+    };
+    child.stdout.on('data', hear);
+    child.stderr.on('data', hear);
+    void ended.then(() => reject(new Error(`the server did not start: ${said}`)));
+  });
+  return {
+    url: `http://127.0.0.1:${port}/api`,
+    kill: async () => {
+      child.kill('SIGKILL');
+      await ended;
+    },
+  };
+}
