@@ -1,7 +1,7 @@
 import { AxeBuilder } from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
 import type { Page } from '@playwright/test';
-import { openStep, reading } from './hands.js';
+import { newBuild, newDepartment, openStep, reading } from './hands.js';
 
 async function scan(page: Page, what: string, part?: string): Promise<void> {
   // Things that fade in or out are scanned when they stand still.
@@ -46,6 +46,42 @@ for (const scheme of ['light', 'dark'] as const) {
       await page.keyboard.press('?');
       await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
       await scan(page, 'keys');
+      await page.keyboard.press('Escape');
+      await page.keyboard.press('m');
+      await scan(page, 'money', 'aside');
+      await page.keyboard.press('Control+k');
+      await expect(page.getByPlaceholder(/^Find a part/)).toBeVisible();
+      await scan(page, 'palette');
+    });
+
+    test('history, catalogue, own parts, files and what is assumed', async ({ page }) => {
+      test.slow();
+      await page.goto('/');
+      await page.getByRole('link', { name: 'River pumper', exact: true }).click();
+      await page.getByRole('button', { name: 'Files' }).click();
+      await page.getByRole('menuitem', { name: /^Drawings/ }).click();
+      await expect(page.getByRole('img', { name: /^Drawing sheet/ })).toBeVisible();
+      await scan(page, 'drawing sheet');
+      await page.keyboard.press('Escape');
+      await page.getByRole('link', { name: 'History' }).click();
+      await page.getByRole('checkbox', { name: 'Compare revision 1' }).check();
+      await page.getByRole('checkbox', { name: 'Compare revision 3' }).check();
+      await expect(page.getByRole('region', { name: 'Revision 1 against 3' })).toBeVisible();
+      await scan(page, 'history');
+      await page.goto('/catalogue');
+      await page.getByRole('checkbox').first().check();
+      await scan(page, 'catalogue');
+      await page.goto('/');
+      await page.getByRole('button', { name: 'More for Osier Reach Fire District' }).click();
+      await page.getByRole('menuitem', { name: 'Own parts' }).click();
+      await page.getByRole('button', { name: 'New part' }).click();
+      await expect(page.getByRole('dialog')).toBeVisible();
+      await scan(page, 'own part');
+      await newDepartment(page, `Assumed in ${scheme}`);
+      await newBuild(page, `Assumed in ${scheme}`, `Engine in ${scheme}`, 'Brush truck');
+      await scan(page, 'a new build');
+      await page.keyboard.press('a');
+      await scan(page, 'assumed', 'aside');
     });
 
     test('the bench on a tablet', async ({ page }) => {

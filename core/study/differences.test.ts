@@ -77,6 +77,12 @@ describe('two builds out of one, as one', () => {
     expect(spec!.equipment).toHaveLength(pumper.equipment.length + 3 - 1);
   });
 
+  it('what either has confirmed is confirmed', () => {
+    const base = { ...pumper, assumed: ['gallons', 'mount', 'pump'] };
+    const merged = mergeBuilds(base, { ...base, assumed: ['mount', 'pump'] }, { ...base, assumed: ['gallons', 'pump'] });
+    expect(merged).toMatchObject({ collisions: [], spec: { assumed: ['pump'] } });
+  });
+
   it('says why what no longer goes together is no whole build', () => {
     const { spec, problems } = mergeBuilds(pumper, withBumperItem(withBumper(pumper, 'steel-24'), 'front-suction', true), withChassis(withBumper(pumper, 'plain'), 'commercial-hood'));
     expect(spec === null ? problems[0]?.message : evaluate(spec).findings.length).toBeTruthy();

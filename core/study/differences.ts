@@ -1,5 +1,5 @@
 import type { PartKind } from '../catalogue/index.js';
-import { bedsFor, catalogueOf, referenceProblems } from '../spec/index.js';
+import { bedsFor, catalogueOf, confirmed, referenceProblems } from '../spec/index.js';
 import type { BuildSpec, Problem } from '../spec/index.js';
 import { feet, formatMoney, formatWhole, gal, inches, lb } from '../units/index.js';
 
@@ -77,7 +77,6 @@ const FIXED: Topic[] = [
   field('body', 'rearDividerIn', 'Bulkhead behind the wheels', (spec) => `aft by ${inches(spec.body.rearDividerIn ?? 0)}`),
   own('fittingIds', 'Lights and fittings', (spec) => namesOf(spec, 'fitting', spec.fittingIds)),
   own('money', 'Budget', (spec) => (spec.money?.budgetCents === undefined ? `none, ${spec.money?.unlistedPct ?? 0} % not itemised` : `${formatMoney(spec.money.budgetCents)}, ${spec.money.unlistedPct} % not itemised`)),
-  own('assumed', 'Still assumed', (spec) => `${spec.assumed?.length ?? 0} choices`),
 ];
 
 /** One member of a list that is told apart by a key. */
@@ -150,7 +149,9 @@ export interface Merged {
 export function mergeBuilds(base: BuildSpec, mine: BuildSpec, theirs: BuildSpec): Merged {
   const changed = topicsOf([base, mine, theirs]).filter((topic) => !same(topic.read(mine), topic.read(base)) && !same(topic.read(mine), topic.read(theirs)));
   const free = changed.filter((topic) => same(topic.read(theirs), topic.read(base)));
-  const spec = free.reduce((merged, topic) => topic.write(merged, topic.read(mine) as never), theirs);
+  const put = free.reduce((merged, topic) => topic.write(merged, topic.read(mine) as never), theirs);
+  // What either has confirmed is confirmed.
+  const spec = confirmed(put, (theirs.assumed ?? []).filter((id) => !mine.assumed?.includes(id)));
   const problems = referenceProblems(spec);
   return {
     spec: problems.length ? null : spec,

@@ -31,7 +31,7 @@ function ItemForm({ item, bench }: { item: OwnItem; bench: Bench }) {
           <NumberInput
             key={key} size="xs" label={title} value={Number(show(of, item[key]).toFixed(decimals(of)))} min={show(of, min)} max={show(of, max)} suffix={` ${unit(of)}`} thousandSeparator="," decimalScale={decimals(of)} classNames={{ input: 'figures' }}
             onChange={(to) => {
-              if (typeof to === 'number' && read(of, to) >= min && read(of, to) <= max) take({ [key]: read(of, to) }, say(of === 'lb' ? lb(read(of, to)) : inches(read(of, to))));
+              if (typeof to === 'number' && read(of, to) >= min && read(of, to) <= max) take({ [key]: read(of, to) }, of === 'lb' ? lb(read(of, to)) : inches(read(of, to)));
             }}
             onBlur={bench.settle}
           />

@@ -21,7 +21,7 @@ function FigureField({ field, like, figure, onChange }: { field: Field; like: un
     <div className={classes.figureRow}>
       <label htmlFor={`figure-${field.id}`}>{field.title}</label>
       <NumberInput
-        id={`figure-${field.id}`} size="xs" value={typed} placeholder={shown(field.read(like)).toLocaleString('en-US')} thousandSeparator="," hideControls classNames={{ input: 'figures' }} {...(money ? { prefix: '$' } : { suffix: ` ${unit(field.unit as 'lb')}` })}
+        id={`figure-${field.id}`} size="xs" value={typed} placeholder={`${money ? '$' : ''}${shown(field.read(like)).toLocaleString('en-US')}${money ? '' : ` ${unit(field.unit as 'lb')}`}`} thousandSeparator="," hideControls classNames={{ input: 'figures' }} {...(money ? { prefix: '$' } : { suffix: ` ${unit(field.unit as 'lb')}` })}
         onChange={(to) => {
           setTyped(to);
           onChange(typeof to === 'number' ? { field: field.id, value: ours(to), source: figure?.source ?? 'brochure' } : null);

@@ -10,8 +10,8 @@ import { download, fileName } from './download';
 import classes from './files.module.css';
 import { standaloneSvg } from './sheet-svg';
 
-const WIDTH = 1400;
-const HEIGHT = 760;
+const WIDTH = 1120;
+const HEIGHT = 840;
 const VIEW_IDS = ['driver', 'officer', 'top', 'front', 'rear'] as const;
 const today = new Intl.DateTimeFormat('en-US', { dateStyle: 'long' });
 
@@ -21,8 +21,8 @@ function TitleBlock({ build, evaluation, y }: { build: BuildView; evaluation: Ev
   const { rig, envelope, states } = evaluation;
   const { front, rear, totalLb } = states[0]!.weights;
   const cells: [string, string, number][] = [
-    ['Build', rig.name, 300], ['Department', build.spec.department.name, 300], ['Revision', String(build.revision), 90], ['Date', today.format(new Date()), 170],
-    ['Length × width × height', say(`${feetInches(envelope.lengthIn)} × ${feetInches(envelope.widthIn)} × ${feetInches(envelope.heightIn)}`), 290], ['Wheelbase', say(inches(rig.axles.wheelbaseIn)), 110],
+    ['Build', rig.name, 250], ['Department', build.spec.department.name, 260], ['Revision', String(build.revision), 80], ['Date', today.format(new Date()), 160],
+    ['Length × width × height', say(`${feetInches(envelope.lengthIn)} × ${feetInches(envelope.widthIn)} × ${feetInches(envelope.heightIn)}`), 265], ['Wheelbase', say(inches(rig.axles.wheelbaseIn)), 105],
   ];
   let x = 0;
   return (
