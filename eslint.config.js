@@ -14,6 +14,6 @@ export default ts.config(
   },
   // Nest reads the types of constructor and method parameters at run time.
   { files: ['server/**'], rules: { '@typescript-eslint/consistent-type-imports': 'off' } },
-  { files: ['scripts/**'], languageOptions: { globals: { process: 'readonly', console: 'readonly', URL: 'readonly' } } },
+  { files: ['scripts/**'], languageOptions: { globals: { process: 'readonly', console: 'readonly', URL: 'readonly', fetch: 'readonly', performance: 'readonly' } } },
   { files: ['web/**'], plugins: { 'react-hooks': hooks }, rules: { 'react-hooks/rules-of-hooks': 'error', 'react-hooks/exhaustive-deps': 'error' } },
 );

@@ -12,7 +12,7 @@ import type { Axis, Grip } from '#core/study';
 import { useOwnParts } from '../api';
 import { useUnits, useUnitSwitch } from '../common';
 import type { Arrangement } from '../drawing';
-import { FilesMenu } from '../files';
+import { FilesMenu, useFiles } from '../files';
 import { Palette } from '../palette';
 import { evaluated, SessionBar, useSession } from '../session';
 import { Assumed } from './Assumed';
@@ -49,6 +49,7 @@ export function BenchScreen() {
   const [pointedAt, setPointedAt] = useState<string[]>([]);
   const [keys, setKeys] = useState(false);
   const [finding, setFinding] = useState(false);
+  const files = useFiles();
   const ownParts = useOwnParts(build.departmentId).data;
   const offered = useMemo(() => withOffered(spec, ownParts?.map(({ part }) => part) ?? []), [spec, ownParts]);
 
@@ -88,20 +89,20 @@ export function BenchScreen() {
 
   const entries = useMemo(() => (finding ? entriesOf(id, offered, evaluation, {
     say, goTo, open: (check) => setPanel({ kind: 'finding', id: check }), point: setPointedAt, arrange: setArrangement, show: (kind) => setPanel({ kind }), visit: (path) => void navigate(path),
-    units: takeUnits, undo: bench.undo, redo: bench.redo, keys: () => setKeys(true),
+    units: takeUnits, undo: bench.undo, redo: bench.redo, files: files.actions, keys: () => setKeys(true),
     addEquipment: (partId) => {
       const place = evaluation.rig.layout.compartments[0]?.id ?? 'cab';
       goTo('equipment');
       bench.change({ spec: withEquipment(offered, partId, place), words: `Added a piece to ${place}`, choice: EQUIPMENT_CHOICE });
     },
-  }) : []), [finding, id, offered, evaluation, say, goTo, navigate, takeUnits, bench]);
+  }) : []), [finding, id, offered, evaluation, say, goTo, navigate, takeUnits, bench, files.actions]);
 
   const icon = { variant: 'subtle', color: 'gray', c: 'var(--ink)' } as const;
   return (
     <div className={classes.bench}>
       <SessionBar>
         <ActionIcon {...icon} onClick={() => setFinding(true)} aria-label="Find anything" title="Find anything (Ctrl K)"><IconSearch size={18} /></ActionIcon>
-        <FilesMenu />
+        <FilesMenu actions={files.actions} />
         <ActionIcon {...icon} onClick={() => setKeys(true)} aria-label="Keys" title="Keys (?)"><IconKeyboard size={19} /></ActionIcon>
       </SessionBar>
       <StepList steps={steps} step={step} onStep={goTo} assumed={assumed} onAssumed={() => toggle('assumed')} />
@@ -127,6 +128,7 @@ export function BenchScreen() {
           </>
         )}
       </aside>
+      {files.dialogs}
       <Shortcuts opened={keys} onClose={() => setKeys(false)} />
       {finding && <Palette entries={entries} onClose={() => setFinding(false)} />}
     </div>

@@ -21,7 +21,7 @@ const FIELDS: Field[] = [
 ];
 
 function ItemForm({ item, bench }: { item: OwnItem; bench: Bench }) {
-  const { show, read, unit, decimals, say } = useUnits();
+  const { show, read, unit, decimals } = useUnits();
   const take = (change: Partial<OwnItem>, what: string) => bench.change({ spec: withItem(bench.spec, item.id, { ...item, ...change }), words: `${item.name}: ${what}`, control: `item-${item.id}-${Object.keys(change).join()}` });
   return (
     <div className={classes.pieceOpen}>

@@ -9,6 +9,7 @@ import type { UnitSystem } from '#core/units';
 import { statusWord } from '../common';
 import { VIEWS } from '../drawing';
 import type { Arrangement } from '../drawing';
+import type { FileAction } from '../files';
 import type { Entry } from '../palette';
 
 interface Hands {
@@ -22,6 +23,7 @@ interface Hands {
   units: (system: UnitSystem) => void;
   undo: () => void;
   redo: () => void;
+  files: FileAction[];
   keys: () => void;
   addEquipment: (partId: string) => void;
 }
@@ -49,6 +51,7 @@ export function entriesOf(id: string, spec: BuildSpec, { rig, findings }: Evalua
     { id: 'history', group: 'Screens', name: 'History of this build', note: 'H', run: () => hands.visit(`/builds/${id}/history`) },
     { id: 'catalogue', group: 'Screens', name: 'Catalogue', run: () => hands.visit('/catalogue') },
     ...UNIT_SYSTEMS.map((system): Entry => ({ id: `units-${system}`, group: 'Units', name: SYSTEM_NAMES[system], run: () => hands.units(system) })),
+    ...hands.files.map(({ id: file, name, run }): Entry => ({ id: `file-${file}`, group: 'Files', name, run })),
     { id: 'undo', group: 'Actions', name: 'Undo', note: 'Ctrl Z', run: hands.undo },
     { id: 'redo', group: 'Actions', name: 'Redo', note: 'Ctrl Shift Z', run: hands.redo },
     { id: 'keys', group: 'Actions', name: 'Keys', note: '?', run: hands.keys },

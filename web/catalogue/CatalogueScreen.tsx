@@ -33,6 +33,7 @@ function Parts({ kind }: { kind: ShownKind }) {
       id, header: () => <>{title}<br /><span className="quiet">{unit === 'cents' ? '$' : unitOf(unit)}</span></>, enableGlobalFilter: false, sortingFn: 'basic',
       cell: ({ getValue }) => say(bare(figureText(getValue(), unit))).replace('$', ''), meta: 'figure',
     })),
+    ...(figures.length ? [column.accessor('tolerancePct', { header: () => <>Tolerance<br /><span className="quiet">± %</span></>, enableGlobalFilter: false, meta: 'figure' })] : []),
   ], [all, figures, say, unitOf]);
   const table = useReactTable({
     data, columns, state: { sorting, globalFilter: words }, onSortingChange: setSorting, onGlobalFilterChange: setWords, globalFilterFn: 'includesString',
@@ -95,7 +96,7 @@ export function CatalogueScreen() {
             <span>{shown.name}</span><span className="figures">{shownParts(shown.kind).length}</span>
           </button>
         ))}
-        <p className={classes.note}>Invented parts of usual sizes and weights, ± 3 % where nothing else is said. A maker’s plate, a brochure or a scale beats each of them: a department gives its own parts in its list.</p>
+        <p className={classes.note}>Invented parts of usual sizes and weights. Where no height of a centre of gravity is given, it lies in the middle of the part. A maker’s plate, a brochure or a scale beats each of them: a department gives its own parts in its list.</p>
       </nav>
       <Parts key={kind} kind={kind} />
     </div>

@@ -1,4 +1,4 @@
-import { KIND_NAMES, OWN_KINDS, PART_FIELDS, SHIPPED } from '#core/catalogue';
+import { BASIS_TOLERANCE_PCT, KIND_NAMES, OWN_KINDS, PART_FIELDS, SHIPPED } from '#core/catalogue';
 import type { BuildType, OwnKind, PartField } from '#core/catalogue';
 import { amount, formatMoney } from '#core/units';
 
@@ -22,7 +22,8 @@ export interface ShownPart {
   types: BuildType[];
   words: string;
   values: Record<string, number>;
-  basis: string;
+  /** ± percent of its weight at 95 %. */
+  tolerancePct: number;
 }
 
 /** The figures that a kind of part has. */
@@ -34,7 +35,7 @@ export const shownParts = (kind: ShownKind): ShownPart[] =>
     const fields = (kind in PART_FIELDS ? PART_FIELDS[kind as OwnKind] : []) as { id: string; read: (part: unknown) => number }[];
     return {
       id: part.id, name: part.name, group: 'group' in part ? part.group : '', types: 'types' in part ? part.types : [], words: 'words' in part ? part.words : '',
-      values: Object.fromEntries(fields.map(({ id, read }) => [id, read(part)])), basis: 'basis' in part && part.basis ? part.basis : 'catalogued',
+      values: Object.fromEntries(fields.map(({ id, read }) => [id, read(part)])), tolerancePct: BASIS_TOLERANCE_PCT[kind === 'body' ? 'calculated' : 'catalogued'],
     };
   });
 

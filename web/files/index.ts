@@ -2,3 +2,5 @@ export { download, fileName } from './download';
 export { FilesMenu } from './FilesMenu';
 export { jsonOf, reasons } from './read';
 export { RefusedRows } from './RefusedRows';
+export { useFiles } from './useFiles';
+export type { FileAction } from './useFiles';

@@ -85,9 +85,9 @@ export function HistoryScreen() {
                 <Table.Tr key={revision.revision}>
                   <Table.Td><Checkbox size="xs" aria-label={`Compare revision ${revision.revision}`} checked={picked.includes(revision.revision)} onChange={() => pick(revision.revision)} /></Table.Td>
                   <Table.Td><span className="figures">{revision.revision}</span> <Label buildId={id} revision={revision} /></Table.Td>
-                  <Table.Td maw={340}>{say(revision.words)}</Table.Td>
+                  <Table.Td maw={340} miw={170}>{say(revision.words)}</Table.Td>
                   <Table.Td>{revision.who || <span className="quiet">not said</span>}</Table.Td>
-                  <Table.Td style={{ whiteSpace: 'nowrap' }}>{when.format(new Date(revision.savedAt))}</Table.Td>
+                  <Table.Td miw={104}>{when.format(new Date(revision.savedAt))}</Table.Td>
                   <Effect change={effects.get(revision.revision) ?? null} />
                   <Table.Td>{revision.revision !== newest && <Button size="compact-xs" variant="default" onClick={() => void restore(revision)} aria-label={`Restore revision ${revision.revision}`}>Restore</Button>}</Table.Td>
                 </Table.Tr>
