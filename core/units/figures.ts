@@ -65,7 +65,9 @@ function feetAndInches(value: number): string {
 }
 
 function say(marks: string, value: number, quantity: Quantity, system: UnitSystem): string {
-  const { unit, factor, decimals } = shownIn(system, quantity);
+  const { unit, factor, decimals: usual } = shownIn(system, quantity);
+  // Of a few gallons the half is worth reading, of a thousand it is not.
+  const decimals = quantity === 'gal' && Math.abs(value * factor) < 10 ? 1 : usual;
   const inFeet = quantity === 'ftin' && system !== 'metric';
   const shown = settled(value * factor, decimals);
   const number = inFeet ? feetAndInches(value) : quantity === 'size' && unit === 'in' ? inEighths(value) : grouped(shown, decimals, quantity === 'ftin');

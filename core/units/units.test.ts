@@ -24,6 +24,7 @@ describe('figures within a text are said in the reader’s units', () => {
     [hoseSize(2.5), '2½ in', '64 mm', '2½ in'],
     [hoseSize(5), '5 in', '127 mm', '5 in'],
     [gal(1000), '1,000 gal', '3,785 L', '833 imp gal'],
+    [gal(2.5), '2.5 gal', '9.5 L', '2.1 imp gal'],
     [gpm(1250), '1,250 gpm', '4,732 L/min', '1,040.8 igpm'],
     [cubicFeet(40), '40 ft³', '1.13 m³', '40 ft³'],
     [amount(7, '%'), '7 %', '7 %', '7 %'], [amount(26.5, 'deg'), '26.5°', '26.5°', '26.5°'], [amount(300, 'gal'), '300 gal', '1,136 L', '250 imp gal'], [amount(2, 'seats'), '2 seats', '2 seats', '2 seats'],

@@ -6,7 +6,7 @@ import type { Evaluation } from '#core/review';
 import { withItem } from '#core/spec';
 import type { BuildSpec, OwnItem } from '#core/spec';
 import { freshId } from '#core/study';
-import { inches, lb } from '#core/units';
+import { formatMoney, inches, lb } from '#core/units';
 import type { Quantity } from '#core/units';
 import { useUnits } from '../common';
 import type { Bench } from '../session';
@@ -36,6 +36,7 @@ function ItemForm({ item, bench }: { item: OwnItem; bench: Bench }) {
             onBlur={bench.settle}
           />
         ))}
+        <NumberInput size="xs" label="Price" prefix="$" value={item.priceCents / 100} min={0} max={1_000_000} thousandSeparator="," decimalScale={2} classNames={{ input: 'figures' }} onChange={(to) => { if (typeof to === 'number' && to >= 0 && to <= 1_000_000) take({ priceCents: Math.round(to * 100) }, formatMoney(Math.round(to * 100))); }} onBlur={bench.settle} />
         <Select size="xs" label="Basis" data={[...BASES]} value={item.basis} allowDeselect={false} onChange={(basis) => { if (basis) take({ basis: basis as Basis }, basis); }} />
       </div>
       <Button size="compact-xs" variant="default" mt={8} onClick={() => bench.change({ spec: withItem(bench.spec, item.id, null), words: `Took off ${item.name}` })}>Take off {item.name}</Button>

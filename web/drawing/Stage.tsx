@@ -96,7 +96,7 @@ function View({ placed, ghost, pointedAt = [], ...props }: StageProps & { placed
       <CompartmentLabels rig={rig} view={view} size={11 * px} />
       <PointedOut components={rig.components.filter((component) => pointedAt.includes(component.id))} view={view} />
       {notes}
-      {many && view !== 'top' && <text x={view === 'driver' ? rig.axles.wheelbaseIn / 2 : view === 'officer' ? -rig.axles.wheelbaseIn / 2 : 0} y={(view === 'driver' || view === 'officer' ? 54 : 46) * px} fontSize={12 * px} textAnchor="middle" className={classes.caption}>{VIEWS[view].label}</text>}
+      {many && view !== 'top' && <text x={view === 'driver' ? rig.axles.wheelbaseIn / 2 : view === 'officer' ? -rig.axles.wheelbaseIn / 2 : 0} y={(view === 'driver' || view === 'officer' ? 58 : 46) * px} fontSize={12 * px} textAnchor="middle" className={classes.caption}>{VIEWS[view].label}</text>}
     </g>
   );
 }

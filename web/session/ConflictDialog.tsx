@@ -38,6 +38,7 @@ function Differences({ differences, collisions }: { differences: Difference[]; c
 
 /** Two windows on one build: what differs, choice by choice, and what becomes of it. Nothing is lost by any of the ways. */
 export function ConflictDialog({ base, theirs, bench, adopt }: Props) {
+  const { say } = useUnits();
   const mine = bench.spec;
   const copy = useCopyBuild();
   const navigate = useNavigate();
@@ -51,7 +52,7 @@ export function ConflictDialog({ base, theirs, bench, adopt }: Props) {
   return (
     <Modal opened onClose={() => {}} withCloseButton={false} closeOnEscape={false} title="This build was changed elsewhere" centered size="lg">
       <Text size="sm">
-        Revision {theirs.revision} was saved in another window or by someone else: {theirs.lastChange ? `“${theirs.lastChange.replace(/\{[^}]*\}/g, '…')}”` : 'no words'}. Your changes are kept here and were not saved over it. What differs:
+        Revision {theirs.revision} was saved in another window or by someone else: “{say(theirs.lastChange)}”. Your changes are kept here and were not saved over it. What differs:
       </Text>
       <Differences differences={differences} collisions={collisions} />
       {merged.problems.length > 0 && <Text size="sm" c="var(--signal)">The two can’t be put together as they are: {merged.problems[0]!.message}.</Text>}
