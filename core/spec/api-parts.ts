@@ -1,6 +1,6 @@
 import 'reflect-metadata';
 import { ArrayMaxSize, ArrayMinSize, IsArray, IsInt, IsString, IsUUID, Min } from 'class-validator';
-import { OwnPartChoice } from './build-spec.js';
+import { OwnPartChoice } from './own-things.js';
 import { Nested } from './rules.js';
 
 export class BuildName {

@@ -1,7 +1,8 @@
 import 'reflect-metadata';
 import { ArrayMaxSize, ArrayMinSize, Equals, IsArray, IsBoolean, IsDateString, IsInt, IsString, Min } from 'class-validator';
 import { NewDepartment } from './api.js';
-import { BuildSpec, OwnPartChoice } from './build-spec.js';
+import { BuildSpec } from './build-spec.js';
+import { OwnPartChoice } from './own-things.js';
 import { ownPartProblems } from './own-parts.js';
 import { upgradeBuild } from './parse.js';
 import { BadInput, judge } from './problems.js';

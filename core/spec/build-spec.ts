@@ -2,16 +2,14 @@ import 'reflect-metadata';
 import {
   ArrayMaxSize, Equals, IsArray, IsIn, IsInt, IsNumber, IsString, Matches, Max, Min,
 } from 'class-validator';
-import { BASES, BUILD_TYPES, FIGURE_SOURCES, OWN_KINDS, TANK_SHAPE_IDS } from '../catalogue/index.js';
-import type { Basis, BuildType, DoorStyle, FigureSource, LadderMountId, OwnKind, OwnPart, PartFigure, TankShapeId } from '../catalogue/index.js';
-import { Letters, MayBeLeftOut, Nested } from './rules.js';
+import { BUILD_TYPES, TANK_SHAPE_IDS } from '../catalogue/index.js';
+import type { BuildType, DoorStyle, LadderMountId, TankShapeId } from '../catalogue/index.js';
+import { MoneyLimits, OwnItem, OwnPartChoice, WeightCorrection } from './own-things.js';
+import { ID, isId, Letters, MayBeLeftOut, Nested } from './rules.js';
 
 export const BUILD_FORMAT = 'baros-build';
 /** Version of the build file that this Baros writes. */
 export const BUILD_VERSION = 2;
-
-const ID = /^[a-z0-9][a-zA-Z0-9.-]{0,63}$/;
-const isId = { message: '$property must be the id of a part (letters, digits, dots and dashes)' };
 
 export class DepartmentOfBuild {
   @IsString()
@@ -152,125 +150,6 @@ export class EquipmentLine {
 
   @Matches(/^([LR][1-3]|B1|cab)$/, { message: '$property must be a compartment (L1 to L3, R1 to R3, B1) or cab' })
   compartmentId!: string;
-}
-
-export class OwnPartFigure implements PartFigure {
-  /** A figure of this kind of part, for example `weightLb`. */
-  @IsString()
-  @Letters(1, 40)
-  field!: string;
-
-  /** In US units; money in cents. */
-  @IsNumber()
-  value!: number;
-
-  @IsIn(FIGURE_SOURCES)
-  source!: FigureSource;
-}
-
-/** A department's own part; it travels with the build. */
-export class OwnPartChoice implements OwnPart {
-  @Matches(ID, isId)
-  id!: string;
-
-  @IsIn(OWN_KINDS)
-  kind!: OwnKind;
-
-  /** The shipped part that it is like. */
-  @Matches(ID, isId)
-  likeId!: string;
-
-  @IsString()
-  @Letters(1, 80)
-  name!: string;
-
-  @IsArray()
-  @ArrayMaxSize(30)
-  @Nested(() => OwnPartFigure, 'each')
-  figures!: OwnPartFigure[];
-}
-
-/** Something that no list has: its weight and the place of its centre. */
-export class OwnItem {
-  @Matches(ID, isId)
-  id!: string;
-
-  @IsString()
-  @Letters(1, 80)
-  name!: string;
-
-  @IsNumber()
-  @Min(0)
-  @Max(20_000)
-  weightLb!: number;
-
-  /** Aft of the front axle, in. */
-  @IsNumber()
-  @Min(-150)
-  @Max(700)
-  xIn!: number;
-
-  /** To the officer's side, in. */
-  @IsNumber()
-  @Min(-60)
-  @Max(60)
-  yIn!: number;
-
-  /** Above the ground, in. */
-  @IsNumber()
-  @Min(0)
-  @Max(170)
-  zIn!: number;
-
-  @IsIn(BASES)
-  basis!: Basis;
-
-  /** ± percent at 95 %; the usual one of its basis where left out. */
-  @MayBeLeftOut()
-  @IsNumber()
-  @Min(0)
-  @Max(100)
-  tolerancePct?: number;
-
-  @IsInt()
-  @Min(-100_000_000)
-  @Max(100_000_000)
-  priceCents!: number;
-}
-
-/** A better figure for what the catalogue weighs: a scale's, a plate's. */
-export class WeightCorrection {
-  @Matches(ID, isId)
-  componentId!: string;
-
-  @IsNumber()
-  @Min(0)
-  @Max(60_000)
-  weightLb!: number;
-
-  @IsIn(BASES)
-  basis!: Basis;
-
-  @MayBeLeftOut()
-  @IsNumber()
-  @Min(0)
-  @Max(100)
-  tolerancePct?: number;
-}
-
-export class MoneyLimits {
-  /** What the truck may cost, cents. */
-  @MayBeLeftOut()
-  @IsInt()
-  @Min(0)
-  @Max(1_000_000_000)
-  budgetCents?: number;
-
-  /** For what is not itemised, percent of what is. */
-  @IsNumber()
-  @Min(0)
-  @Max(50)
-  unlistedPct!: number;
 }
 
 /** Everything that was chosen for one truck: the build file. Lengths in, weights lb, liquids US gal, hose ft. */

@@ -7,6 +7,7 @@ export * from './archive.js';
 export * from './beds.js';
 export * from './catalogue-of.js';
 export * from './own-parts.js';
+export * from './own-things.js';
 export * from './parse.js';
 export * from './problems.js';
 export * from './references.js';

@@ -1,6 +1,10 @@
 import { Type } from 'class-transformer';
 import { IsDefined, Length, ValidateBy, ValidateIf, ValidateNested } from 'class-validator';
 
+/** Ids of parts, items and choices. */
+export const ID = /^[a-z0-9][a-zA-Z0-9.-]{0,63}$/;
+export const isId = { message: '$property must be the id of a part (letters, digits, dots and dashes)' };
+
 /** A field is there with a value or not at all; unlike `IsOptional`, this refuses null. */
 export const MayBeLeftOut = (): PropertyDecorator => ValidateIf((_, value) => value !== undefined);
 

@@ -3,7 +3,7 @@ import type { StepId } from '../rig/index.js';
 import { measureOf, evaluate } from '../review/index.js';
 import type { Measure } from '../review/index.js';
 import {
-  catalogueOf, referenceProblems, withBody, withBumper, withChassis, withDevice, withEquipmentLine, withFitting, withLadderMount, withOutriggers, withPump, withTank,
+  catalogueOf, referenceProblems, withBody, withBumper, withBumperItem, withChassis, withDevice, withEquipmentLine, withFitting, withHose, withLadderMount, withOutriggers, withPump, withTank,
 } from '../spec/index.js';
 import type { BuildSpec } from '../spec/index.js';
 
@@ -86,6 +86,19 @@ const QUESTIONS: Question[] = [
     },
   },
   {
+    id: 'bumperLine', step: 'bumper', question: 'A line at the bumper, or none?',
+    ways: (spec) => {
+      const well = spec.bumper.itemIds.includes('hose-well');
+      const fits = catalogueOf(spec).for('bumperItem', spec.type).some(({ id, needsExtensionIn }) => id === 'hose-well' && catalogueOf(spec).part('bumper', spec.bumper.partId).extensionIn >= needsExtensionIn);
+      if (!fits) return [];
+      const line = withHose(withBumperItem(spec, 'hose-well', true), 'bumper-well', { hoseId: 'attack-1.75', lengthFt: 100 });
+      return [
+        way('line', 'A line at the bumper', 'Short and soon at work on a car or a bin; all of it on the front axle.', well, well ? spec : line),
+        way('none', 'None', 'Spares the front axle; the crosslays do its work.', !well, withBumperItem(spec, 'hose-well', false)),
+      ];
+    },
+  },
+  {
     id: 'device', step: 'device', question: 'Rear-mount ladder or mid-mount platform?',
     ways: (spec) => (spec.type !== 'aerial' ? [] : [
       way('rear', 'Rear-mount ladder', 'Lighter and cheaper; overhangs the cab.', spec.device?.partId === 'ladder-100-rear', withDevice(spec, 'ladder-100-rear')),
@@ -128,6 +141,20 @@ const QUESTIONS: Question[] = [
         ? way('upright', 'Upright tank', 'Short along the bed; higher.', spec.tank.shape === 'skid', withTank(spec, { shape: 'skid' }))
         : way('tall', 'Tall and narrow tank', 'Full depth in every compartment; a climb to the hose.', spec.tank.shape === 'tall', withTank(spec, { shape: 'tall' })),
     ]),
+  },
+  {
+    id: 'water', step: 'tank', question: 'More water or a lighter truck?',
+    ways: (spec) => {
+      const { gallons } = spec.tank;
+      const least = catalogueOf(spec).find('profile', spec.profileId)?.limits.tankGal?.value ?? 0;
+      const by = spec.type === 'brush' ? 50 : 250;
+      if (gallons === 0) return [];
+      return [
+        way('less', 'Lighter', 'Shorter, quicker, easier on axles and lanes; sooner in need of supply.', false, gallons - by >= least && gallons > by ? withTank(spec, { gallons: gallons - by }) : null),
+        way('now', 'As it is', 'The water that it carries now.', true, spec),
+        way('more', 'More water', 'Longer on its own water; more weight on every mile.', false, gallons + by <= (spec.type === 'brush' ? 1000 : 1500) ? withTank(spec, { gallons: gallons + by }) : null),
+      ];
+    },
   },
   {
     id: 'ladders', step: 'ladders', question: 'Ladders on a rack or in the body?',

@@ -29,7 +29,7 @@ function ItemForm({ item, bench }: { item: OwnItem; bench: Bench }) {
       <div className={classes.itemFields}>
         {FIELDS.map(({ key, title, unit: of, min, max }) => (
           <NumberInput
-            key={key} size="xs" label={title} value={Number(show(of, item[key]).toFixed(decimals(of)))} min={show(of, min)} max={show(of, max)} suffix={` ${unit(of)}`} thousandSeparator="," decimalScale={decimals(of)} classNames={{ input: 'figures' }}
+            key={key} size="xs" label={title} value={Number(show(of, item[key]).toFixed(decimals(of) + 1))} min={show(of, min)} max={show(of, max)} suffix={` ${unit(of)}`} thousandSeparator="," decimalScale={decimals(of) + 1} classNames={{ input: 'figures' }}
             onChange={(to) => {
               if (typeof to === 'number' && read(of, to) >= min && read(of, to) <= max) take({ [key]: read(of, to) }, of === 'lb' ? lb(read(of, to)) : inches(read(of, to)));
             }}

@@ -1,0 +1,126 @@
+import 'reflect-metadata';
+import { ArrayMaxSize, IsArray, IsIn, IsInt, IsNumber, IsString, Matches, Max, Min } from 'class-validator';
+import { BASES, FIGURE_SOURCES, OWN_KINDS } from '../catalogue/index.js';
+import type { Basis, FigureSource, OwnKind, OwnPart, PartFigure } from '../catalogue/index.js';
+import { ID, isId, Letters, MayBeLeftOut, Nested } from './rules.js';
+
+/** What a department brings to a build of its own: parts, items, better weights, a budget. */
+
+export class OwnPartFigure implements PartFigure {
+  /** A figure of this kind of part, for example `weightLb`. */
+  @IsString()
+  @Letters(1, 40)
+  field!: string;
+
+  /** In US units; money in cents. */
+  @IsNumber()
+  value!: number;
+
+  @IsIn(FIGURE_SOURCES)
+  source!: FigureSource;
+}
+
+/** A department's own part; it travels with the build. */
+export class OwnPartChoice implements OwnPart {
+  @Matches(ID, isId)
+  id!: string;
+
+  @IsIn(OWN_KINDS)
+  kind!: OwnKind;
+
+  /** The shipped part that it is like. */
+  @Matches(ID, isId)
+  likeId!: string;
+
+  @IsString()
+  @Letters(1, 80)
+  name!: string;
+
+  @IsArray()
+  @ArrayMaxSize(30)
+  @Nested(() => OwnPartFigure, 'each')
+  figures!: OwnPartFigure[];
+}
+
+/** Something that no list has: its weight and the place of its centre. */
+export class OwnItem {
+  @Matches(ID, isId)
+  id!: string;
+
+  @IsString()
+  @Letters(1, 80)
+  name!: string;
+
+  @IsNumber()
+  @Min(0)
+  @Max(20_000)
+  weightLb!: number;
+
+  /** Aft of the front axle, in. */
+  @IsNumber()
+  @Min(-150)
+  @Max(700)
+  xIn!: number;
+
+  /** To the officer's side, in. */
+  @IsNumber()
+  @Min(-60)
+  @Max(60)
+  yIn!: number;
+
+  /** Above the ground, in. */
+  @IsNumber()
+  @Min(0)
+  @Max(170)
+  zIn!: number;
+
+  @IsIn(BASES)
+  basis!: Basis;
+
+  /** ± percent at 95 %; the usual one of its basis where left out. */
+  @MayBeLeftOut()
+  @IsNumber()
+  @Min(0)
+  @Max(100)
+  tolerancePct?: number;
+
+  @IsInt()
+  @Min(-100_000_000)
+  @Max(100_000_000)
+  priceCents!: number;
+}
+
+/** A better figure for what the catalogue weighs: a scale's, a plate's. */
+export class WeightCorrection {
+  @Matches(ID, isId)
+  componentId!: string;
+
+  @IsNumber()
+  @Min(0)
+  @Max(60_000)
+  weightLb!: number;
+
+  @IsIn(BASES)
+  basis!: Basis;
+
+  @MayBeLeftOut()
+  @IsNumber()
+  @Min(0)
+  @Max(100)
+  tolerancePct?: number;
+}
+
+export class MoneyLimits {
+  /** What the truck may cost, cents. */
+  @MayBeLeftOut()
+  @IsInt()
+  @Min(0)
+  @Max(1_000_000_000)
+  budgetCents?: number;
+
+  /** For what is not itemised, percent of what is. */
+  @IsNumber()
+  @Min(0)
+  @Max(50)
+  unlistedPct!: number;
+}
