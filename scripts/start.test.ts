@@ -57,7 +57,7 @@ describe('npm start', { timeout: 120_000 }, () => {
     await until(first, `ready at http://localhost:${port}`);
     expect(await (await fetch(`http://localhost:${port}/`)).text()).toContain('<title>Baros</title>');
     expect(await (await api('departments')).json()).toHaveLength(3);
-    const added = await api('departments', { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ name: 'Kept overnight', district: '' }) });
+    const added = await api('departments', { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ name: 'Kept overnight', district: '', kind: 'rural' }) });
     expect(added.status).toBe(201);
 
     const second = start({ PORT: String(await freePort()) });

@@ -26,6 +26,7 @@ const router = createBrowserRouter([
         path: 'builds/:id', Component: BuildSession,
         children: [
           { index: true, lazy: async () => ({ Component: (await import('./bench')).BenchScreen }) },
+          { path: 'weights/:section?', lazy: async () => ({ Component: (await import('./weights')).WeightsScreen }) },
           { path: 'history', lazy: async () => ({ Component: (await import('./history')).HistoryScreen }) },
         ],
       },

@@ -1,5 +1,5 @@
 import type { Component, Rig } from '../rig/index.js';
-import { LOAD_STATES, rearReactionIn } from '../weights/index.js';
+import { rearReactionIn, statesOf } from '../weights/index.js';
 import type { WeighedState } from '../weights/index.js';
 import { worseModel } from './balance-checks.js';
 import type { CheckId, Contributor, Finding, Looked } from './types.js';
@@ -8,11 +8,11 @@ const MOST = 6;
 
 /** The components aboard in a state that amount to most by some measure, largest first. */
 function largest(rig: Rig, state: WeighedState, amountOf: (component: Component, weightLb: number) => number): Contributor[] {
-  const off = LOAD_STATES.find(({ id }) => id === state.id)!.off;
+  const { share } = statesOf(rig).find(({ id }) => id === state.id)!;
   const found: { component: Component; amountLb: number }[] = [];
   for (const component of rig.components) {
-    if (off.includes(component.role)) continue;
-    const weightLb = component.role === 'water' ? component.weightLb * state.waterShare : component.weightLb;
+    const weightLb = component.weightLb * (component.role === 'water' ? state.waterShare : share(component));
+    if (weightLb === 0) continue;
     const amountLb = amountOf(component, weightLb);
     if (amountLb <= 0 || (found.length === MOST && amountLb <= found[MOST - 1]!.amountLb)) continue;
     const at = found.findIndex((other) => other.amountLb < amountLb);

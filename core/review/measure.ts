@@ -1,7 +1,7 @@
 import { assemble, envelopeOf } from '../rig/index.js';
 import type { Envelope, Rig } from '../rig/index.js';
 import type { BuildSpec } from '../spec/index.js';
-import { loadsOf, weighState } from '../weights/index.js';
+import { weighInService } from '../weights/index.js';
 import type { WeightsResult } from '../weights/index.js';
 
 /** The figures that every option is compared by: in service, lb, in and cents. */
@@ -33,7 +33,7 @@ export const measureOf = ({ rig, envelope, states }: { rig: Rig; envelope: Envel
 /** The measure of a build, without its checks and other load states. */
 export function measure(spec: BuildSpec): Measure {
   const rig = assemble(spec);
-  return measured(rig, envelopeOf(rig), weighState(rig, loadsOf(rig), 'inService').weights);
+  return measured(rig, envelopeOf(rig), weighInService(rig).weights);
 }
 
 /** After less before, figure by figure. */

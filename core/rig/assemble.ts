@@ -6,6 +6,7 @@ import { deviceComponents } from './device.js';
 import { equipmentComponents } from './equipment.js';
 import { fittingComponents } from './fittings.js';
 import { frontComponents } from './front.js';
+import { growthComponents } from './growth.js';
 import { hoseComponents } from './hose.js';
 import { corrected } from './corrections.js';
 import { ladderComponents } from './ladders.js';
@@ -26,7 +27,7 @@ export function assemble(spec: BuildSpec): Rig {
   const layout = layoutOf(spec, parts);
   const hose = hoseComponents(spec, layout);
   const equipment = equipmentComponents(spec, parts, layout);
-  const components = corrected([
+  const listed = corrected([
     ...chassisComponents(spec, parts, layout),
     ...frontComponents(spec, parts, layout),
     ...deviceComponents(spec, parts, layout),
@@ -39,6 +40,7 @@ export function assemble(spec: BuildSpec): Rig {
     ...equipment.components,
     ...ownItemComponents(spec),
   ], spec.corrections);
+  const components = [...listed, ...growthComponents(spec, listed, layout)];
   const lowest = (axle: typeof frontAxle) => Math.min(...Object.values(axle.ratings));
   return {
     type: spec.type,
@@ -73,6 +75,7 @@ export function assemble(spec: BuildSpec): Rig {
       }),
     },
     priceCents: components.reduce((sum, c) => sum + c.priceCents, 0),
+    ownStates: spec.states ?? [],
     money: { budgetCents: spec.money?.budgetCents ?? null, unlistedPct: spec.money?.unlistedPct ?? 0 },
   };
 }

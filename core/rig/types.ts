@@ -1,5 +1,5 @@
 import type { AxleOption, Basis, Hose, Ladder, Profile, BuildType } from '../catalogue/index.js';
-import type { Bed, ChassisInput, TankBox } from '../spec/index.js';
+import type { Bed, ChassisInput, OwnState, TankBox } from '../spec/index.js';
 import type { Shape } from './shapes.js';
 
 /** The step of the order of work to which a component belongs. */
@@ -7,11 +7,11 @@ export type StepId =
   | 'chassis' | 'cab' | 'bumper' | 'device' | 'pump' | 'tank' | 'foam' | 'hose' | 'ladders' | 'body' | 'equipment' | 'fittings';
 
 /** What a load state may take off or leave on. */
-export type Role = 'fixed' | 'water' | 'foam' | 'fuel' | 'seatFront' | 'seatRear' | 'hose' | 'ladder' | 'equipment' | 'allowance';
+export type Role = 'fixed' | 'water' | 'foam' | 'fuel' | 'seatFront' | 'seatRear' | 'hose' | 'ladder' | 'equipment' | 'allowance' | 'growth';
 
 export type Group =
   | 'Chassis' | 'Fuel' | 'Crew' | 'Front bumper' | 'Aerial device' | 'Pump' | 'Tank' | 'Water' | 'Foam' | 'Hose' | 'Ladders' | 'Body'
-  | 'Equipment' | 'Allowance' | 'Fittings' | 'Own items';
+  | 'Equipment' | 'Allowance' | 'Fittings' | 'Own items' | 'Growth reserve';
 
 /** A liquid that can be there in part: its boxes fill from the bottom. */
 export interface Filling {
@@ -122,6 +122,8 @@ export interface Rig {
     hose: { sizeIn: number; use: Hose['use']; lengthFt: number }[];
     ladders: { kind: Ladder['kind']; lengthFt: number; beddedIn: number }[];
   };
+  /** Load states of the department's own. */
+  ownStates: OwnState[];
   /** What is itemised, cents. */
   priceCents: number;
   /** What the truck may cost, and the percentage for what is not itemised. */

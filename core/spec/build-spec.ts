@@ -4,7 +4,7 @@ import {
 } from 'class-validator';
 import { BUILD_TYPES, TANK_SHAPE_IDS } from '../catalogue/index.js';
 import type { BuildType, DoorStyle, LadderMountId, TankShapeId } from '../catalogue/index.js';
-import { MoneyLimits, OwnItem, OwnPartChoice, WeightCorrection } from './own-things.js';
+import { GrowthReserve, MoneyLimits, OwnItem, OwnPartChoice, OwnState, WeightCorrection } from './own-things.js';
 import { ID, isId, Letters, MayBeLeftOut, Nested } from './rules.js';
 
 export const BUILD_FORMAT = 'baros-build';
@@ -249,4 +249,16 @@ export class BuildSpec {
   @MayBeLeftOut()
   @Nested(() => MoneyLimits)
   money?: MoneyLimits;
+
+  /** Counts in every check. */
+  @MayBeLeftOut()
+  @Nested(() => GrowthReserve)
+  growth?: GrowthReserve;
+
+  /** Load states beside the usual ones. */
+  @MayBeLeftOut()
+  @IsArray()
+  @ArrayMaxSize(12)
+  @Nested(() => OwnState, 'each')
+  states?: OwnState[];
 }

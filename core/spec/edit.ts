@@ -155,3 +155,17 @@ export function withCorrection(spec: BuildSpec, componentId: string, correction:
 
 /** What the truck may cost and the percentage for what is not itemised. */
 export const withMoney = (spec: BuildSpec, money: Partial<NonNullable<BuildSpec['money']>>): BuildSpec => ({ ...spec, money: { unlistedPct: 0, ...spec.money, ...money } });
+
+/** Weight kept free for later, or none. */
+export function withGrowth(spec: BuildSpec, growth: BuildSpec['growth']): BuildSpec {
+  const { growth: _old, ...rest } = spec;
+  return growth && growth.value > 0 ? { ...rest, growth } : rest;
+}
+
+/** One more load state, or one in place of the state of the same id; gone where there is none. */
+export function withState(spec: BuildSpec, id: string, state: NonNullable<BuildSpec['states']>[number] | null): BuildSpec {
+  const { states = [], ...rest } = spec;
+  const at = states.findIndex((other) => other.id === id);
+  const next = at < 0 ? [...states, ...(state ? [state] : [])] : states.flatMap((other, i) => (i !== at ? [other] : state ? [state] : []));
+  return next.length ? { ...rest, states: next } : rest;
+}

@@ -78,5 +78,7 @@ export function ownProblems(spec: BuildSpec): Problem[] {
     all.findIndex((other) => other.kind === own.kind && other.id === own.id) < i ? [{ field: `ownParts.${i}.id`, message: `ownParts.${i}.id is there twice (was "${own.id}")` }] : []);
   const items = (spec.items ?? []).flatMap((item, i, all) =>
     all.findIndex((other) => other.id === item.id) < i ? [{ field: `items.${i}.id`, message: `items.${i}.id is there twice (was "${item.id}")` }] : []);
-  return [...twice, ...items, ...(spec.ownParts ?? []).flatMap((own, i) => ownPartProblems(own, `ownParts.${i}.`))];
+  const states = (spec.states ?? []).flatMap((state, i, all) =>
+    all.findIndex((other) => other.id === state.id) < i ? [{ field: `states.${i}.id`, message: `states.${i}.id is there twice (was "${state.id}")` }] : []);
+  return [...twice, ...items, ...states, ...(spec.ownParts ?? []).flatMap((own, i) => ownPartProblems(own, `ownParts.${i}.`))];
 }

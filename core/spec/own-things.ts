@@ -4,6 +4,10 @@ import { BASES, FIGURE_SOURCES, OWN_KINDS } from '../catalogue/index.js';
 import type { Basis, FigureSource, OwnKind, OwnPart, PartFigure } from '../catalogue/index.js';
 import { ID, isId, Letters, MayBeLeftOut, Nested } from './rules.js';
 
+/** Groups of what a load state may leave off the truck. */
+export const OFF_GROUPS = ['Hose', 'Ladders', 'Equipment', 'Allowance', 'Own items'] as const;
+export type OffGroup = (typeof OFF_GROUPS)[number];
+
 /** What a department brings to a build of its own: parts, items, better weights, a budget. */
 
 export class OwnPartFigure implements PartFigure {
@@ -123,4 +127,44 @@ export class MoneyLimits {
   @Min(0)
   @Max(50)
   unlistedPct!: number;
+}
+
+/** Weight kept free for what is mounted later: so many percent of the truck in service, or so many pounds. */
+export class GrowthReserve {
+  @IsIn(['pct', 'lb'])
+  unit!: 'pct' | 'lb';
+
+  @IsNumber()
+  @Min(0)
+  @Max(10_000)
+  value!: number;
+}
+
+/** A load state of the department's own, held against every limit like the usual ones. */
+export class OwnState {
+  @Matches(ID, isId)
+  id!: string;
+
+  @IsString()
+  @Letters(1, 40)
+  name!: string;
+
+  /** Percent of each liquid that is aboard. */
+  @IsNumber() @Min(0) @Max(100)
+  waterPct!: number;
+
+  @IsNumber() @Min(0) @Max(100)
+  foamPct!: number;
+
+  @IsNumber() @Min(0) @Max(100)
+  fuelPct!: number;
+
+  /** Seats that are taken, driver and officer first. */
+  @IsInt() @Min(0) @Max(12)
+  crew!: number;
+
+  /** What is off the truck. */
+  @IsArray() @ArrayMaxSize(10)
+  @IsIn(OFF_GROUPS, { each: true })
+  off!: OffGroup[];
 }

@@ -76,6 +76,7 @@ const FIXED: Topic[] = [
   field('body', 'frontDividerIn', 'Bulkhead ahead of the wheels', (spec) => `forward by ${inches(spec.body.frontDividerIn ?? 0)}`),
   field('body', 'rearDividerIn', 'Bulkhead behind the wheels', (spec) => `aft by ${inches(spec.body.rearDividerIn ?? 0)}`),
   own('fittingIds', 'Lights and fittings', (spec) => namesOf(spec, 'fitting', spec.fittingIds)),
+  own('growth', 'Growth reserve', (spec) => (spec.growth ? (spec.growth.unit === 'pct' ? `${spec.growth.value} %` : lb(spec.growth.value)) : 'none')),
   own('money', 'Budget', (spec) => (spec.money?.budgetCents === undefined ? `none, ${spec.money?.unlistedPct ?? 0} % not itemised` : `${formatMoney(spec.money.budgetCents)}, ${spec.money.unlistedPct} % not itemised`)),
 ];
 
@@ -98,7 +99,7 @@ function member<T>(list: string, key: string, title: string, of: (spec: BuildSpe
 }
 
 const keys = <T>(specs: BuildSpec[], of: (spec: BuildSpec) => T[], keyOf: (item: T) => string): string[] => [...new Set(specs.flatMap((spec) => of(spec).map(keyOf)))];
-const orLeftOut = <K extends 'items' | 'corrections' | 'ownParts'>(key: K) => (spec: BuildSpec, value: NonNullable<BuildSpec[K]>): BuildSpec => {
+const orLeftOut = <K extends 'items' | 'corrections' | 'ownParts' | 'states'>(key: K) => (spec: BuildSpec, value: NonNullable<BuildSpec[K]>): BuildSpec => {
   const { [key]: _old, ...rest } = spec;
   return (value.length ? { ...rest, [key]: value } : rest) as BuildSpec;
 };
@@ -121,8 +122,10 @@ function topicsOf(specs: BuildSpec[]): Topic[] {
     member('corrections', id, `Weight of ${id}`, (s) => s.corrections ?? [], (c) => c.componentId, orLeftOut('corrections'), (_, c) => `${lb(c.weightLb)}, ${c.basis}`));
   const ownParts = keys(specs, (s) => s.ownParts ?? [], (p) => `${p.kind}/${p.id}`).map((key) =>
     member('ownParts', key, `Own part ${specs.flatMap((s) => s.ownParts ?? []).find((p) => `${p.kind}/${p.id}` === key)!.name}`, (s) => s.ownParts ?? [], (p) => `${p.kind}/${p.id}`, orLeftOut('ownParts'), (_, p) => `${p.name}, ${p.figures.length} figures of its own`));
+  const states = keys(specs, (s) => s.states ?? [], (state) => state.id).map((id) =>
+    member('states', id, `Load state ${specs.flatMap((s) => s.states ?? []).find((state) => state.id === id)!.name}`, (s) => s.states ?? [], (state) => state.id, orLeftOut('states'), (_, state) => `water ${state.waterPct} %, foam ${state.foamPct} %, fuel ${state.fuelPct} %, crew of ${state.crew}${state.off.length ? `, without ${state.off.join(', ').toLowerCase()}` : ''}`));
   // Own parts first: what names them comes after.
-  return [...ownParts, ...FIXED, ...hose, ...equipment, ...items, ...corrections];
+  return [...ownParts, ...FIXED, ...hose, ...equipment, ...items, ...corrections, ...states];
 }
 
 const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);

@@ -83,6 +83,7 @@ export function BenchScreen() {
     ...steps.slice(0, 9).map((_, i): [string, () => void] => [String(i + 1), () => stepAt(i)]), ['0', () => stepAt(9)],
     ['V', () => setArrangement(ARRANGEMENTS[(ARRANGEMENTS.indexOf(arrangement) + 1) % ARRANGEMENTS.length]!)],
     ['F', () => setPanel(open ? STEP : { kind: 'finding', id: worst.id })], ['M', () => toggle('money')], ['A', () => toggle('assumed')],
+    ['W', () => void navigate(`/builds/${id}/weights`)],
     ['H', () => void navigate(`/builds/${id}/history`)], ['/', () => setFinding(true)],
     ['Escape', close], ['shift+?', () => setKeys(true)], ['?', () => setKeys(true)],
   ]);

@@ -13,7 +13,7 @@ import { useRemedies } from './useRemedies';
 const figure = (value: number, { unit }: Finding): string => (unit === '%' ? formatPct(value) : unit === '$' ? formatMoney(value) : amount(value, unit));
 
 /** The changes that mend a finding, each with its computed effect, applied on a press. */
-function Remedies({ spec, finding, bench }: { spec: BuildSpec; finding: Finding; bench: Bench }) {
+export function Remedies({ spec, finding, bench }: { spec: BuildSpec; finding: Finding; bench: Bench }) {
   const { say } = useUnits();
   const { data, isFetching, isError } = useRemedies(spec, finding.id, true);
   const title = data?.some((remedy) => remedy.mends) ? 'What would mend it' : 'What would help';

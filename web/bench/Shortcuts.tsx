@@ -11,6 +11,7 @@ const KEYS: [string[], string][] = [
   [['F'], 'Findings'],
   [['M'], 'Money'],
   [['A'], 'What is still assumed'],
+  [['W'], 'Weights'],
   [['H'], 'History'],
   [['Ctrl', 'K'], 'Find anything by name (or /)'],
   [['←', '→', '↑', '↓'], 'Move what has the focus on the drawing; ten times as far with Shift'],

@@ -48,6 +48,7 @@ export function entriesOf(id: string, spec: BuildSpec, { rig, findings }: Evalua
     { id: 'money', group: 'Panels', name: 'Money: price by step, budget', note: '$', run: () => hands.show('money') },
     { id: 'assumed', group: 'Panels', name: 'Still assumed', note: 'A', run: () => hands.show('assumed') },
     { id: 'yard', group: 'Screens', name: 'The yard: all departments', run: () => hands.visit('/') },
+    { id: 'weights', group: 'Screens', name: 'Weights: sheet, load states, filling, sides, certainty', note: 'W', run: () => hands.visit(`/builds/${id}/weights`) },
     { id: 'history', group: 'Screens', name: 'History of this build', note: 'H', run: () => hands.visit(`/builds/${id}/history`) },
     { id: 'catalogue', group: 'Screens', name: 'Catalogue', run: () => hands.visit('/catalogue') },
     ...UNIT_SYSTEMS.map((system): Entry => ({ id: `units-${system}`, group: 'Units', name: SYSTEM_NAMES[system], run: () => hands.units(system) })),

@@ -1,1 +1,2 @@
 export { BenchScreen } from './BenchScreen';
+export { Remedies } from './FindingsPanel';

@@ -17,6 +17,7 @@ export function SessionBar({ children }: { children?: ReactNode }) {
       <h1 className={classes.buildName} title={`${bench.spec.name}, ${bench.spec.department.name}`}>{bench.spec.name}</h1>
       <nav className={classes.screens} aria-label="Screens of this build">
         <NavLink to={`/builds/${id}`} end>Bench</NavLink>
+        <NavLink to={`/builds/${id}/weights`}>Weights</NavLink>
         <NavLink to={`/builds/${id}/history`}>History</NavLink>
       </nav>
       <SavingMark saving={saving} />

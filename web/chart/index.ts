@@ -1,0 +1,2 @@
+export { BarChart, LineChart } from './charts';
+export type { Series } from './charts';

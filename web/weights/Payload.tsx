@@ -1,0 +1,45 @@
+import { Slider } from '@mantine/core';
+import { useElementSize } from '@mantine/hooks';
+import { useState } from 'react';
+import { lb, inches } from '#core/units';
+import { payloadLeftAt } from '#core/weights';
+import { layOut, Stage } from '../drawing';
+import { useUnits } from '../common';
+import { useSession } from '../session';
+import classes from './weights.module.css';
+
+/** How many pounds still fit, in front, in the middle, at the back, and wherever the truck is touched. */
+export function Payload() {
+  const { evaluation } = useSession();
+  const { rig, states, envelope, payloadLeft } = evaluation;
+  const { say } = useUnits();
+  const { ref, width } = useElementSize();
+  const [x, setX] = useState(() => Math.round((rig.layout.bodyFront + rig.layout.bodyEnd) / 2));
+  const picture = width > 0 ? layOut(envelope, 'driver', width, 330) : null;
+  const placed = picture?.placed.find(({ view }) => view === 'driver');
+  const here = payloadLeftAt(rig.axles, states[0]!.weights, 'Here', x);
+  const [least, most] = [Math.ceil(envelope.frontIn), Math.floor(envelope.rearIn)];
+  const row = (place: string, leftLb: number, fullFirst: string) => <li key={place}><span>{place}</span><b className="figures">{say(lb(leftLb))}</b><span className="quiet">until the {fullFirst} is full</span></li>;
+  return (
+    <>
+      <div
+        className={classes.touch} ref={ref}
+        onPointerDown={(event) => {
+          if (!picture || !placed) return;
+          const inside = event.currentTarget.getBoundingClientRect();
+          setX(Math.round(Math.max(least, Math.min(most, (event.clientX - inside.left) / picture.scale + picture.viewBox.x - placed.u))));
+        }}
+      >
+        {picture && <Stage rig={rig} envelope={envelope} inService={states[0]!} picture={picture} />}
+        {picture && placed && <span className={classes.here} style={{ left: (placed.u + x - picture.viewBox.x) * picture.scale }}>{say(lb(here.leftLb))}</span>}
+      </div>
+      <label id="payload-label" className={classes.sub}>Touch the truck, or move along it: {say(inches(x))} aft of the front axle</label>
+      <Slider aria-labelledby="payload-label" thumbLabel="Place along the truck" value={x} onChange={setX} min={least} max={most} step={1} label={null} color="var(--ink)" thumbProps={{ 'aria-valuetext': say(`${inches(x)} aft of the front axle`) }} />
+      <ul className={classes.payload} aria-label="Payload left">
+        {row('Here', here.leftLb, here.fullFirst)}
+        {payloadLeft.map(({ place, leftLb, fullFirst }) => row(place, leftLb, fullFirst))}
+      </ul>
+      <p className={classes.says}>In service, in the middle between the sides. Where an axle or the gross is over its rating already, nothing more fits anywhere.</p>
+    </>
+  );
+}

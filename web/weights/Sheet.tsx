@@ -1,0 +1,135 @@
+import { Button, Text, TextInput } from '@mantine/core';
+import { IconSearch } from '@tabler/icons-react';
+import { useMemo, useState } from 'react';
+import { withCorrection } from '#core/spec';
+import { NEW_ROW, pasteBlock, SHEET_COLUMNS, sheetOf, whyFixed, writeCell } from '#core/study';
+import type { SheetColumn, SheetRow } from '#core/study';
+import { bare, inches, lb } from '#core/units';
+import { useUnits } from '../common';
+import { RefusedRows } from '../files';
+import { useSession } from '../session';
+import { useGrid } from './useGrid';
+import classes from './weights.module.css';
+
+type Column = SheetColumn | 'group' | 'frontLb' | 'rearLb';
+const COLUMNS: { key: Column; title: string; unit?: 'lb' | 'in' | '%'; figure?: boolean }[] = [
+  { key: 'name', title: 'Component' }, { key: 'weightLb', title: 'Weight', unit: 'lb', figure: true }, { key: 'xIn', title: 'x, aft', unit: 'in', figure: true }, { key: 'yIn', title: 'y, officer’s side', unit: 'in', figure: true },
+  { key: 'zIn', title: 'z, up', unit: 'in', figure: true }, { key: 'basis', title: 'Basis' }, { key: 'tolerancePct', title: 'Tolerance', unit: '%', figure: true },
+  { key: 'group', title: 'Group' }, { key: 'frontLb', title: 'On front axle', unit: 'lb', figure: true }, { key: 'rearLb', title: 'On rear axle', unit: 'lb', figure: true },
+];
+const isWritten = (key: Column): key is SheetColumn => (SHEET_COLUMNS as readonly string[]).includes(key);
+
+/** Every component by group with weight, place, basis and tolerance; written in like a spreadsheet. */
+export function Sheet() {
+  const { bench, evaluation } = useSession();
+  const { spec } = bench;
+  const { say, unit, show, system, decimals } = useUnits();
+  const [words, setWords] = useState('');
+  const [sort, setSort] = useState<{ key: Column; down: boolean } | null>(null);
+  const [refused, setRefused] = useState<{ line: number; reason: string }[]>([]);
+  const rows = useMemo(() => sheetOf(evaluation), [evaluation]);
+  const shown = useMemo(() => {
+    const found = rows.filter(({ name, group }) => say(`${name} ${group}`).toLowerCase().includes(words.toLowerCase()));
+    if (!sort) return found;
+    const value = (row: SheetRow) => row[sort.key];
+    return [...found].sort((a, b) => (sort.down ? -1 : 1) * (typeof value(a) === 'number' ? (value(a) as number) - (value(b) as number) : say(String(value(a))).localeCompare(say(String(value(b))))));
+  }, [rows, words, sort, say]);
+  const groups = useMemo(() => [...new Set(rows.map(({ group }) => group))].map((group) => ({ group, weightLb: rows.filter((row) => row.group === group).reduce((sum, row) => sum + row.weightLb, 0) })), [rows]);
+
+  const text = (row: SheetRow, key: Column): string => {
+    const value = row[key];
+    if (typeof value !== 'number') return say(String(value));
+    return say(bare(key === 'tolerancePct' ? String(Number(value.toFixed(1))) : key === 'xIn' || key === 'yIn' || key === 'zIn' ? inches(value) : lb(value)));
+  };
+  const typed = (row: SheetRow, key: SheetColumn): string => {
+    const value = row[key];
+    if (typeof value !== 'number') return say(String(value));
+    return String(Number((key === 'tolerancePct' ? value : show(key === 'weightLb' ? 'lb' : 'in', value)).toFixed(key === 'tolerancePct' ? 1 : decimals(key === 'weightLb' ? 'lb' : 'in') + 1)));
+  };
+
+  const ids = [...shown.map(({ id }) => id), NEW_ROW];
+  const grid = useGrid({
+    rows: ids.length, columns: COLUMNS.length,
+    write: (r, c, value) => {
+      const { key, title } = COLUMNS[c]!;
+      if (!isWritten(key)) return `${title} follows from the others`;
+      const row = shown[r];
+      if (row && value === typed(row, key)) return null;
+      const edit = writeCell(spec, evaluation, ids[r]!, key, value, system);
+      if ('problem' in edit) return edit.problem;
+      bench.change({ spec: edit.spec, words: `Weight sheet: ${row?.name ?? 'a new item'}, ${title.toLowerCase()}` });
+      return null;
+    },
+    paste: (r, c, block) => {
+      const { key } = COLUMNS[c]!;
+      if (!isWritten(key)) return;
+      const pasting = pasteBlock(spec, evaluation, shown.map(({ id }) => id), { rowId: ids[r]!, column: key }, block, system);
+      setRefused(pasting.refused.map(({ row, reason }) => ({ line: row, reason })));
+      if (pasting.written > 0) bench.change({ spec: pasting.spec, words: `Pasted ${pasting.written} cells into the weight sheet` });
+    },
+    copy: (r) => {
+      const row = shown[r];
+      return row ? COLUMNS.map(({ key }) => (isWritten(key) ? typed(row, key) : text(row, key))).join('\t') : '';
+    },
+    typedIn: (r, c) => {
+      const { key } = COLUMNS[c]!;
+      const row = shown[r];
+      return row && isWritten(key) ? typed(row, key) : '';
+    },
+    canWrite: (r, c) => {
+      const { key } = COLUMNS[c]!;
+      const row = shown[r];
+      return isWritten(key) && (!row || whyFixed(row, key) === null);
+    },
+  });
+
+  const total = rows.reduce((sum, row) => sum + row.weightLb, 0);
+  return (
+    <>
+      <div className={classes.tools}>
+        <TextInput size="xs" aria-label="Filter the sheet" placeholder="Filter by words" leftSection={<IconSearch size={14} />} value={words} onChange={(event) => setWords(event.currentTarget.value)} />
+        <span className="quiet">{shown.length} of {rows.length}. Arrows move, typing or Enter writes, Esc leaves it; paste a block from a spreadsheet. A weight that you write stands in place of the catalogue’s until you take it back.</span>
+      </div>
+      {grid.problem && <p role="alert" className={classes.problem}>{grid.problem}</p>}
+      <RefusedRows refused={refused} />
+      <div className={classes.gridBox}>
+        <table {...grid.table} aria-label="Weight sheet" className={classes.grid}>
+          <thead>
+            <tr>
+              {COLUMNS.map(({ key, title, unit: of, figure }) => (
+                <th key={key} scope="col" data-figure={figure} aria-sort={sort?.key === key ? (sort.down ? 'descending' : 'ascending') : 'none'}>
+                  <button type="button" onClick={() => setSort(sort?.key === key ? (sort.down ? null : { key, down: true }) : { key, down: false })}>{title}{of && <span className="quiet"> {of === '%' ? '± %' : unit(of)}</span>}{sort?.key === key && (sort.down ? ' ↓' : ' ↑')}</button>
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {shown.map((row, r) => (
+              <tr key={row.id} data-corrected={row.corrected}>
+                {COLUMNS.map(({ key, figure }, c) => (
+                  <td key={key} data-figure={figure} data-fixed={!isWritten(key) || whyFixed(row, key) !== null} {...grid.cell(r, c)}>
+                    {grid.editing(r, c) ? <input {...grid.input} /> : (
+                      <>
+                        {text(row, key)}
+                        {key === 'weightLb' && row.corrected && <button type="button" tabIndex={-1} className={classes.takeBack} title="Written over; take the catalogue’s weight back" onClick={() => bench.change({ spec: withCorrection(spec, row.id, null), words: `Took the catalogue’s weight of ${row.name} back` })}>taken over ↺</button>}
+                      </>
+                    )}
+                  </td>
+                ))}
+              </tr>
+            ))}
+            <tr className={classes.newRow}>
+              {COLUMNS.map(({ key, figure }, c) => <td key={key} data-figure={figure} {...grid.cell(shown.length, c)}>{grid.editing(shown.length, c) ? <input {...grid.input} /> : key === 'name' ? 'New item…' : ''}</td>)}
+            </tr>
+          </tbody>
+          <tfoot><tr><th scope="row">In service</th><td data-figure>{say(bare(lb(total)))}</td><td colSpan={6} /><td data-figure>{say(bare(lb(rows.reduce((sum, row) => sum + row.frontLb, 0))))}</td><td data-figure>{say(bare(lb(rows.reduce((sum, row) => sum + row.rearLb, 0))))}</td></tr></tfoot>
+        </table>
+      </div>
+      <section aria-label="Totals by group" className={classes.groups}>
+        {groups.map(({ group, weightLb }) => <span key={group}>{group} <b className="figures">{say(lb(weightLb))}</b></span>)}
+      </section>
+      {spec.corrections?.length ? <Button size="compact-xs" variant="default" onClick={() => bench.change({ spec: { ...spec, corrections: [] }, words: 'Took all catalogue weights back' })}>Take all catalogue weights back</Button> : null}
+      <Text size="xs" c="var(--pencil)" mt="sm">Calculated for planning. The finished truck is weighed, and that weight decides.</Text>
+    </>
+  );
+}

@@ -1,0 +1,39 @@
+import { Tabs } from '@mantine/core';
+import { lazy, Suspense } from 'react';
+import { useParams, useNavigate } from 'react-router';
+import { SessionBar, useSession } from '../session';
+import { Certainty } from './Certainty';
+import { Payload } from './Payload';
+import { Sheet } from './Sheet';
+import { Sides } from './Sides';
+import classes from './weights.module.css';
+
+const States = lazy(async () => ({ default: (await import('./States')).States }));
+const Filling = lazy(async () => ({ default: (await import('./Filling')).Filling }));
+const Frame = lazy(async () => ({ default: (await import('./FrameLoads')).FrameLoadsView }));
+
+const SECTIONS = [
+  { id: 'sheet', title: 'Weight sheet', Section: Sheet },
+  { id: 'states', title: 'Load states', Section: States },
+  { id: 'filling', title: 'Filling', Section: Filling },
+  { id: 'sides', title: 'Sides', Section: Sides },
+  { id: 'certainty', title: 'How sure', Section: Certainty },
+  { id: 'payload', title: 'Payload left', Section: Payload },
+  { id: 'frame', title: 'Along the frame', Section: Frame },
+];
+
+/** The weighbridge of a build: every pound, where it is and how sure we are. */
+export function WeightsScreen() {
+  const { id } = useSession();
+  const { section = 'sheet' } = useParams();
+  const navigate = useNavigate();
+  return (
+    <div className={classes.weights}>
+      <SessionBar />
+      <Tabs value={section} onChange={(to) => void navigate(`/builds/${id}/weights/${to ?? 'sheet'}`, { replace: true })} keepMounted={false} classNames={{ root: classes.tabs!, panel: classes.section! }}>
+        <Tabs.List aria-label="Sections of the weighbridge">{SECTIONS.map(({ id: of, title }) => <Tabs.Tab key={of} value={of}>{title}</Tabs.Tab>)}</Tabs.List>
+        {SECTIONS.map(({ id: of, Section }) => <Tabs.Panel key={of} value={of}><Suspense><Section /></Suspense></Tabs.Panel>)}
+      </Tabs>
+    </div>
+  );
+}
