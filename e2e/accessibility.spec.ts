@@ -68,6 +68,12 @@ for (const scheme of ['light', 'dark'] as const) {
       await page.getByRole('checkbox', { name: 'Compare revision 3' }).check();
       await expect(page.getByRole('region', { name: 'Revision 1 against 3' })).toBeVisible();
       await scan(page, 'history');
+      await page.getByRole('link', { name: 'Weights' }).click();
+      for (const tab of ['Weight sheet', 'Load states', 'Filling', 'Sides', 'How sure', 'Payload left', 'Along the frame']) {
+        await page.getByRole('tab', { name: tab }).click();
+        await expect(page.getByRole('tabpanel').locator('> *').first()).toBeVisible();
+        await scan(page, tab);
+      }
       await page.goto('/catalogue');
       await page.getByRole('checkbox').first().check();
       await scan(page, 'catalogue');

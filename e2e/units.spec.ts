@@ -57,6 +57,12 @@ test('in every step, panel and screen there are the person’s units and no othe
     await clean(`${build}: findings`);
     await page.keyboard.press('m');
     await clean(`${build}: money`);
+    await page.getByRole('link', { name: 'Weights' }).click();
+    for (const tab of await page.getByRole('tab').all()) {
+      await tab.click();
+      await expect(page.getByRole('tabpanel').locator('> *').first()).toBeVisible();
+      await clean(`${build}: ${await tab.innerText()}`);
+    }
     await page.getByRole('link', { name: 'History' }).click();
     await expect(page.getByRole('table').first()).toBeVisible();
     await clean(`${build}: history`);

@@ -24,8 +24,10 @@ export interface FrameLoads {
 const POINT_IN = 12;
 
 /** Where a component's weight lies along the truck: evenly about its centre, as far as its shapes reach on the nearer side. */
-function spreadOf({ xIn, shapes }: Component): { from: number; to: number } {
-  const reach = shapes.length ? Math.min(xIn - Math.min(...shapes.map(({ box }) => box.x0)), Math.max(...shapes.map(({ box }) => box.x1)) - xIn) : 0;
+function spreadOf({ xIn, shapes, filling }: Component): { from: number; to: number } {
+  // A liquid lies where its tank is.
+  const ends = filling ? filling.boxes.map((b) => ({ x0: b.frontIn, x1: b.frontIn + b.lengthIn })) : shapes.map(({ box }) => box);
+  const reach = ends.length ? Math.min(xIn - Math.min(...ends.map(({ x0 }) => x0)), Math.max(...ends.map(({ x1 }) => x1)) - xIn) : 0;
   const half = Math.max(POINT_IN / 2, reach);
   return { from: xIn - half, to: xIn + half };
 }

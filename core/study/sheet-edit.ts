@@ -18,6 +18,9 @@ export const NEW_ROW = 'new';
 const UNITS: Partial<Record<SheetColumn, Quantity>> = { weightLb: 'lb', xIn: 'in', yIn: 'in', zIn: 'in' };
 const ENDS: Partial<Record<SheetColumn, [number, number]>> = { weightLb: [0, 20_000], xIn: [-150, 700], yIn: [-60, 60], zIn: [0, 170], tolerancePct: [0, 100] };
 
+/** A chassis or an aerial device is heavier than anything that a person adds. */
+const HEAVIEST_COMPONENT_LB = 60_000;
+
 /** Where a new item stands until its place is given. */
 const placeOfNew = ({ rig }: Evaluation) => ({ xIn: Math.round((rig.layout.bodyFront + rig.layout.bodyEnd) / 2), yIn: 0, zIn: Math.round(rig.layout.bodyTop / 2) });
 
@@ -31,7 +34,7 @@ export function whyFixed(row: SheetRow, column: SheetColumn): string | null {
 }
 
 /** A cell's text as its value in our units, or what is wrong with it. */
-function valueOf(column: SheetColumn, text: string, system: UnitSystem): { value: number | string } | { problem: string } {
+function valueOf(column: SheetColumn, text: string, system: UnitSystem, own: boolean): { value: number | string } | { problem: string } {
   const typed = text.trim();
   if (column === 'name') return typed.length >= 1 && typed.length <= 80 ? { value: typed } : { problem: 'a name has 1 to 80 characters' };
   if (column === 'basis') return (BASES as readonly string[]).includes(typed.toLowerCase()) ? { value: typed.toLowerCase() } : { problem: `basis must be one of ${BASES.join(', ')} (was "${typed}")` };
@@ -39,7 +42,7 @@ function valueOf(column: SheetColumn, text: string, system: UnitSystem): { value
   if (typed === '' || !Number.isFinite(number)) return { problem: `must be a number (was "${typed}")` };
   const unit = UNITS[column];
   const value = unit ? fromSystem(system, unit, number) : number;
-  const [min, max] = ENDS[column]!;
+  const [min, max] = column === 'weightLb' && !own ? [0, HEAVIEST_COMPONENT_LB] : ENDS[column]!;
   return value < min || value > max ? { problem: `must be from ${min} to ${max}${unit ? ` ${unit}` : ''} (was ${typed})` } : { value };
 }
 
@@ -50,7 +53,12 @@ export type CellEdit = { spec: BuildSpec; rowId: string } | { problem: string };
  * everything of an own item is its own; a new row becomes an item.
  */
 export function writeCell(spec: BuildSpec, evaluation: Evaluation, rowId: string, column: SheetColumn, text: string, system: UnitSystem): CellEdit {
-  const read = valueOf(column, text, system);
+  const own = rowId === NEW_ROW || ownId(rowId) !== null;
+  const row = own ? undefined : sheetOf(evaluation).find(({ id }) => id === rowId);
+  if (!own && !row) return { problem: `this truck has no component "${rowId}"` };
+  const fixed = row && whyFixed(row, column);
+  if (fixed) return { problem: fixed };
+  const read = valueOf(column, text, system, own);
   if ('problem' in read) return read;
   const { value } = read;
   if (rowId === NEW_ROW) {
@@ -60,10 +68,7 @@ export function writeCell(spec: BuildSpec, evaluation: Evaluation, rowId: string
   }
   const item = spec.items?.find(({ id }) => id === ownId(rowId));
   if (item) return { spec: withItem(spec, item.id, { ...item, [column]: value }), rowId };
-  const row = sheetOf(evaluation).find(({ id }) => id === rowId);
   if (!row) return { problem: `this truck has no component "${rowId}"` };
-  const fixed = whyFixed(row, column);
-  if (fixed) return { problem: fixed };
   const before = spec.corrections?.find(({ componentId }) => componentId === rowId);
   const { componentId: _id, ...old } = before ?? { componentId: rowId, weightLb: row.weightLb, basis: row.basis };
   const next = { ...old, [column]: value };

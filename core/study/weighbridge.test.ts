@@ -132,7 +132,7 @@ describe('writing in the weight sheet', () => {
   });
 
   it.each<[string, string, Parameters<typeof writeCell>[3], string, RegExp]>([
-    ['words for a weight', 'pump', 'weightLb', 'heavy', /must be a number/], ['a weight beyond belief', 'pump', 'weightLb', '99999', /from 0 to 20000 lb/], ['a place of what was chosen', 'pump', 'xIn', '10', /follow from what was chosen/],
+    ['words for a weight', 'pump', 'weightLb', 'heavy', /must be a number/], ['a weight beyond belief', 'pump', 'weightLb', '99999', /from 0 to 60000 lb/], ['an item heavier than any', NEW_ROW, 'weightLb', '30000', /from 0 to 20000 lb/], ['a place of what was chosen', 'pump', 'xIn', '10', /follow from what was chosen/],
     ['the weight of water', 'water', 'weightLb', '10', /follows from its gallons/], ['a basis that is none', 'pump', 'basis', 'rumour', /basis must be one of/], ['an empty name', NEW_ROW, 'name', ' ', /1 to 80/], ['a row that is gone', 'nothing', 'weightLb', '3', /no component/],
   ])('refuses %s', (_, row, column, text, problem) => {
     expect(write(row, column, text)).toEqual({ problem: expect.stringMatching(problem) });

@@ -5,6 +5,8 @@ import { useMemo } from 'react';
 import { Bar, Line } from 'react-chartjs-2';
 import classes from './chart.module.css';
 
+Chart.defaults.font.family = 'Barlow, sans-serif';
+Chart.defaults.font.size = 12.5;
 Chart.register(BarElement, CategoryScale, Legend, LinearScale, LineElement, PointElement, Tooltip);
 
 /** One line or one set of bars, in the units that the axis says. `dash` tells it from others without its colour. */
@@ -31,7 +33,6 @@ function useOptions(xTitle: string, yTitle: string, rightTitle: string | undefin
     const axis = (title: string) => ({ title: { display: true, text: title, color: ink }, ticks: { color: ink }, grid: { color: token('rule') } });
     const options: ChartOptions<'bar'> & ChartOptions<'line'> = {
       animation: false, responsive: true, maintainAspectRatio: false, interaction: { mode: 'index', intersect: false },
-      font: { family: 'Barlow, sans-serif' },
       plugins: { legend: { labels: { color: ink, usePointStyle: false, boxWidth: 26, boxHeight: 2 } }, tooltip: { enabled: true } },
       scales: {
         x: { ...axis(xTitle), ...(numeric ? { type: 'linear' as const } : {}) },
@@ -51,7 +52,7 @@ interface Props { label: string; x: number[] | string[]; xTitle: string; yTitle:
 export function LineChart({ label, x, xTitle, yTitle, rightTitle, series }: Props) {
   const options = useOptions(xTitle, yTitle, rightTitle, true);
   const data = { datasets: series.map((one) => ({ ...base(one), data: one.values.map((value, i) => ({ x: Number(x[i]), y: value as number })), pointRadius: one.values.map((_, i) => (i === one.mark ? 6 : 0)), pointStyle: 'rectRot' as const })) };
-  return <div className={classes.chart} role="img" aria-label={label}><Line options={options} data={data} /></div>;
+  return <div className={classes.chart}><Line options={options} data={data} role="img" aria-label={label} /></div>;
 }
 
 /** Bars side by side by category, with limits as lines. */
@@ -61,5 +62,5 @@ export function BarChart({ label, x, xTitle, yTitle, series }: Props) {
     labels: x as string[],
     datasets: series.map((one) => (one.limit ? { ...base(one), type: 'line' as const, data: one.values, borderWidth: 1.5 } : { ...base(one), type: 'bar' as const, data: one.values, borderWidth: 1, ...(one.dash ? { backgroundColor: 'transparent', borderWidth: 2 } : {}) })),
   };
-  return <div className={classes.chart} role="img" aria-label={label}><Bar options={options} data={data as never} /></div>;
+  return <div className={classes.chart}><Bar options={options} data={data as never} role="img" aria-label={label} /></div>;
 }

@@ -4,7 +4,7 @@ import classes from './files.module.css';
 export const RefusedRows = ({ refused }: { refused: { line: number; reason: string }[] }) =>
   refused.length === 0 ? null : (
     <section aria-label="Refused rows" className={classes.refused}>
-      <h3>Refused</h3>
+      <p>Refused</p>
       <ul>{refused.map(({ line, reason }, i) => <li key={i}><span className="figures">Line {line}</span>: {reason}</li>)}</ul>
     </section>
   );

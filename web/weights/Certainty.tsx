@@ -26,7 +26,7 @@ export function Certainty() {
           ))}
         </Table.Tbody>
       </Table>
-      <h3 className={classes.sub}>What makes most of the doubt</h3>
+      <h2 className={classes.sub}>What makes most of the doubt</h2>
       <SegmentedControl size="xs" aria-label="Doubt of" data={OF} value={measured} onChange={(value) => setMeasured(value as Measured)} />
       <Table className={classes.table} verticalSpacing={4} aria-label="What makes most of the doubt">
         <Table.Thead><Table.Tr><Table.Th>Component</Table.Th><Table.Th ta="right">Weight, {unit('lb')}</Table.Th><Table.Th>Basis</Table.Th><Table.Th ta="right">Of the doubt</Table.Th><Table.Th>If it were weighed</Table.Th></Table.Tr></Table.Thead>

@@ -69,7 +69,7 @@ export function Filling() {
       <p className={classes.says}>
         {say(`The worst filling for rolling over is ${gal(sweep[worst]!.waterShare * water.gallons)} (◆): a rigid tilt angle of ${sweep[worst]!.weights.tiltAngleDeg.toFixed(1)}° and a static threshold of ${sweep[worst]!.weights.staticRollThresholdG.toFixed(2)} g.`)} Tyres and springs make the real angle smaller; a driver feels a part-filled tank move.
       </p>
-      <h3 className={classes.sub}>The tank at a filling</h3>
+      <h2 className={classes.sub}>The tank at a filling</h2>
       <div className={classes.split}>
         <TankPicture boxes={water.boxes} surfaceIn={filled.surfaceIn} label={say(`The tank with ${amount}: its surface ${feetInches(filled.surfaceIn)} above the ground`)} />
         <div>

@@ -15,7 +15,7 @@ export function Sides() {
   const { ref, width } = useElementSize();
   const inService = states[0]!;
   const { front, rear } = inService.weights;
-  const picture = width > 0 ? layOut(envelope, 'top', width, 300) : null;
+  const picture = width > 0 ? layOut(envelope, 'top', width, 250) : null;
   const placed = picture?.placed[0];
   const at = (xIn: number, yIn: number) => ({ left: (placed!.u + xIn - picture!.viewBox.x) * picture!.scale, top: (placed!.v - yIn - picture!.viewBox.y) * picture!.scale });
   const worse = (axle: typeof front) => (axle.flexible.imbalancePct > axle.rigid.imbalancePct ? axle.flexible : axle.rigid);
@@ -28,7 +28,7 @@ export function Sides() {
     <>
       <div className={classes.plan} ref={ref}>
         {picture && <Stage rig={rig} envelope={envelope} inService={inService} picture={picture} />}
-        {picture && <ul aria-label="Wheel-end loads">{ends.map((end) => <li key={end.name} style={at(end.x, end.y)}><span className="unseen">{end.name}: </span>{say(lb(end.lb))}</li>)}</ul>}
+        {picture && <ul aria-label="Wheel-end loads">{ends.map((end) => <li key={end.name} style={at(end.x, end.y)}><span className="unseen">{end.name}: </span>{say(lb(end.lb))} <small>{end.y > 0 ? 'officer’s side' : 'driver’s side'}</small></li>)}</ul>}
       </div>
       <Table className={classes.table} verticalSpacing={4} aria-label="Sides by both models of the frame">
         <Table.Thead><Table.Tr><Table.Th>Axle, in service</Table.Th><Table.Th>Frame</Table.Th><Table.Th ta="right">Driver’s side, {unit('lb')}</Table.Th><Table.Th ta="right">Officer’s side, {unit('lb')}</Table.Th><Table.Th ta="right">Imbalance</Table.Th><Table.Th>Judged by</Table.Th></Table.Tr></Table.Thead>

@@ -20,7 +20,7 @@ function Chain({ title, axle }: { title: string; axle: Evaluation['rig']['frontA
   const { limitLb, name } = governing(axle);
   return (
     <div className={classes.chain} aria-label={`${title}: the ${name} governs`} role="group">
-      <h3>{title}</h3>
+      <h2>{title}</h2>
       <ol>{(Object.entries(axle.ratings) as [keyof typeof RATINGS, number][]).map(([key, rating]) => <li key={key} data-weakest={rating === limitLb}><span>{RATINGS[key]}</span><b className="figures">{say(lb(rating))}</b>{rating === limitLb && <em>weakest link</em>}</li>)}</ol>
     </div>
   );
@@ -117,7 +117,7 @@ export function States() {
           </Table.Tbody>
         </Table>
       </Table.ScrollContainer>
-      <h3 className={classes.sub}>States of your own</h3>
+      <h2 className={classes.sub}>States of your own</h2>
       <div className={classes.ownStates}>{(bench.spec.states ?? []).map((state) => <StateForm key={state.id} state={state} bench={bench} />)}</div>
       <Button size="xs" variant="default" onClick={add} disabled={(bench.spec.states?.length ?? 0) >= 12}>Add a load state</Button>
     </>
