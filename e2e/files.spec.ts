@@ -161,7 +161,7 @@ test('own parts: by form and by CSV with refused rows, chosen like any other, an
   await page.getByRole('button', { name: 'Remove Our midship' }).click();
   await expect(page.getByRole('dialog')).toContainText('It is used in Parts engine. That build carries its own copy');
   await page.getByRole('button', { name: 'Remove from the list' }).click();
-  await expect(page.getByRole('heading', { name: 'Our midship' })).toBeHidden();
+  await expect(page.getByRole('heading', { name: 'Our midship', exact: true })).toBeHidden();
   await page.goto(address);
   await expect(step(page, 'Pump')).toContainText('our midship');
   expect((await scale(page)).gross).toBe(before.gross + 400);

@@ -111,6 +111,29 @@ test.describe('two windows on one build', () => {
   });
 });
 
+test('a save of which the answer is lost, and a yard open beside the bench, make no conflict out of one person’s work', async ({ page, context }) => {
+  await newDepartment(page, 'One person district');
+  await newBuild(page, 'One person district', 'One person engine', 'Pumper');
+  const yard = await context.newPage();
+  await yard.goto('/');
+  await openStep(page, 'Tank');
+  // The server saves, but its answer never arrives.
+  await page.route('**/api/builds/*', async (route) => {
+    if (route.request().method() !== 'PUT') return route.continue();
+    await route.fetch();
+    return route.abort();
+  }, { times: 1 });
+  await amount(page, 'Water', 610);
+  await expect(status(page)).toContainText('Kept here; the server does not answer');
+  await amount(page, 'Water', 620);
+  await saved(page);
+  for (const gallons of [630, 640, 650, 660]) await amount(page, 'Water', gallons);
+  await saved(page);
+  await expect(page.getByRole('dialog')).toBeHidden();
+  await page.reload();
+  await expect(step(page, 'Tank')).toContainText('660 gal');
+});
+
 test('undo across screens; a revision named, compared and restored; who did it', async ({ page }) => {
   await newDepartment(page, 'History district');
   await page.getByRole('button', { name: 'Say who you are' }).click();
@@ -147,6 +170,10 @@ test('undo across screens; a revision named, compared and restored; who did it',
   await expect(rows.nth(1)).toContainText('Restored revision 1, as bid');
   await page.getByRole('link', { name: 'Bench' }).click();
   expect(await scale(page)).toEqual(start);
+  // To the yard and back: undo goes on where it was.
+  await page.getByRole('link', { name: 'Baros, all departments' }).click();
+  await page.getByRole('link', { name: 'History engine', exact: true }).click();
+  await expect(step(page, 'Tank')).toContainText('750 gal');
   await page.keyboard.press('Control+z');
   await expect(step(page, 'Tank')).toContainText('500 gal');
 });

@@ -53,5 +53,8 @@ createRoot(document.getElementById('root')!).render(
   </StrictMode>,
 );
 
+// A newer Baros has other files than this page knows: it is read anew, and what was typed is kept.
+window.addEventListener('vite:preloadError', () => window.location.reload());
+
 // Where the browser has it, the screens open without the server.
 if ('serviceWorker' in navigator && import.meta.env.PROD) void navigator.serviceWorker.register('/sw.js').catch(() => undefined);

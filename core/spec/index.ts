@@ -13,4 +13,5 @@ export * from './problems.js';
 export * from './references.js';
 export * from './districts.js';
 export * from './edit.js';
+export * from './same.js';
 export * from './starter.js';

@@ -1,5 +1,5 @@
 import type { PartKind } from '../catalogue/index.js';
-import { bedsFor, catalogueOf, confirmed, referenceProblems } from '../spec/index.js';
+import { bedsFor, catalogueOf, confirmed, referenceProblems, same } from '../spec/index.js';
 import type { BuildSpec, Problem } from '../spec/index.js';
 import { feet, formatMoney, formatWhole, gal, inches, lb } from '../units/index.js';
 
@@ -127,8 +127,6 @@ function topicsOf(specs: BuildSpec[]): Topic[] {
   // Own parts first: what names them comes after.
   return [...ownParts, ...FIXED, ...hose, ...equipment, ...items, ...corrections, ...states];
 }
-
-const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
 
 const differenceIn = (topic: Topic, before: BuildSpec, after: BuildSpec): Difference => ({ id: topic.id, title: topic.title, before: topic.words(before), after: topic.words(after) });
 

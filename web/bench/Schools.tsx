@@ -19,7 +19,7 @@ const ROWS: Row[] = [
 ];
 
 /** A figure without its unit, which stands in the row's head. */
-const text = (value: number, unit: Row['unit']): string => (unit === '$' ? formatMoney(value).replace('$', '') : unit === 'min' || unit === '°' ? value.toFixed(1) : bare(amount(value, unit)));
+const text = (value: number, unit: Row['unit']): string => (unit === '$' ? formatMoney(value).replace('$', '') : unit === 'min' || unit === '°' ? (Math.round(value * 10) / 10 + 0).toFixed(1) : bare(amount(value, unit)));
 const gain = (value: number, unit: Row['unit']): string => (unit === '$' || unit === 'min' || unit === '°' ? signed(value, (v) => text(v, unit).replace('-', '−')) : changed(text(value, unit)));
 
 function Card({ school, spec, bench }: { school: School; spec: BuildSpec; bench: Bench }) {

@@ -1,5 +1,5 @@
 import { useMemo, useReducer } from 'react';
-import { carryingOnlyNamed, confirmed } from '#core/spec';
+import { carryingOnlyNamed, confirmed, same } from '#core/spec';
 import type { BuildSpec } from '#core/spec';
 
 /** One change of a build: what came of it, what it was in words, and what it was made with. */
@@ -64,7 +64,7 @@ const left = new Map<string, History>();
 /** The history of a build that is opened again, where it still ends with what is opened. */
 function resume(id: string, spec: BuildSpec): History {
   const before = left.get(id);
-  return before && JSON.stringify(before.now.spec) === JSON.stringify(spec) ? { ...before, now: { ...before.now, spec }, before: null } : begin(spec);
+  return before && same(before.now.spec, spec) ? { ...before, now: { ...before.now, spec }, before: null } : begin(spec);
 }
 
 /** The build with undo and redo, whichever screen is looking at it. */

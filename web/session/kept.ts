@@ -1,4 +1,5 @@
 import { createStore, del, entries, get, set } from 'idb-keyval';
+import { same } from '#core/spec';
 import type { BuildSpec, BuildView } from '#core/spec';
 
 /** A build as this browser keeps it: what the server last gave, what it is now, and what was done since, in words. */
@@ -9,8 +10,6 @@ export interface Kept {
 }
 
 const store = createStore('baros', 'builds');
-
-export const same = (a: BuildSpec, b: BuildSpec): boolean => a === b || JSON.stringify(a) === JSON.stringify(b);
 
 /** Whether something is kept here that the server does not have. */
 export const isUnsent = (kept: Kept): boolean => !same(kept.spec, kept.base.spec);

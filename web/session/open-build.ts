@@ -1,6 +1,7 @@
+import { same } from '#core/spec';
 import type { BuildView } from '#core/spec';
 import { ask, Unreachable } from '../api';
-import { isUnsent, keepBuild, keptBuild, same } from './kept';
+import { isUnsent, keepBuild, keptBuild } from './kept';
 import type { Kept } from './kept';
 
 /** A build as it is opened: from the server, with what was kept here of it and never sent. */

@@ -1,11 +1,12 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useRef, useState } from 'react';
+import { same } from '#core/spec';
 import type { BuildSpec, BuildView } from '#core/spec';
 import { ask, Refused, Unreachable } from '../api';
-import { keepBuild, same } from './kept';
+import { keepBuild } from './kept';
 import type { Opened } from './open-build';
 import { sendBuild } from './send';
-import { closed, opened as openHere } from './unsent';
+import { holdOpen } from './unsent';
 
 /** How the build stands against the server. Whatever it says, what was done is kept in this browser. */
 export type Saving = { kind: 'saved' } | { kind: 'saving' } | { kind: 'offline' } | { kind: 'conflict'; base: BuildView; theirs: BuildView } | { kind: 'refused'; message: string };
@@ -22,7 +23,7 @@ export function useSaving(opened: Opened, spec: BuildSpec, words: string) {
   const client = useQueryClient();
   const [saving, setSaving] = useState<Saving>(opened.theirs ? { kind: 'conflict', base: opened.base, theirs: opened.theirs } : { kind: 'saved' });
   const kept = useRef({ base: opened.base, spec: opened.spec, words: opened.words });
-  const flow = useRef({ busy: false, stopped: opened.theirs !== null, timer: undefined as ReturnType<typeof setTimeout> | undefined });
+  const flow = useRef({ busy: false, stopped: opened.theirs !== null, timer: undefined as ReturnType<typeof setTimeout> | undefined, unanswered: null as BuildSpec | null });
 
   const send = useRef(async (_leaving: boolean) => {});
   send.current = async (leaving) => {
@@ -32,6 +33,7 @@ export function useSaving(opened: Opened, spec: BuildSpec, words: string) {
     setSaving({ kind: 'saving' });
     let after = PAUSE_MS;
     const outOfReach = () => {
+      flow.current.unanswered = sending.spec;
       setSaving({ kind: 'offline' });
       after = RETRY_MS;
     };
@@ -53,6 +55,12 @@ export function useSaving(opened: Opened, spec: BuildSpec, words: string) {
         await ask<BuildView>('GET', `builds/${sending.base.id}`).then((theirs) => {
           // Our own save, of which only the answer was lost.
           if (same(theirs.spec, sending.spec)) return took(theirs);
+          // An earlier one of ours: what was done since goes on top of it.
+          const { unanswered } = flow.current;
+          if (unanswered && same(theirs.spec, unanswered)) {
+            kept.current = { ...kept.current, base: { ...theirs, spec: unanswered } };
+            return void keepBuild(kept.current);
+          }
           flow.current.stopped = true;
           setSaving({ kind: 'conflict', base: sending.base, theirs });
         }, outOfReach);
@@ -80,8 +88,7 @@ export function useSaving(opened: Opened, spec: BuildSpec, words: string) {
   }, [spec, words]);
 
   useEffect(() => {
-    const { id } = kept.current.base;
-    openHere(id);
+    const letGo = holdOpen(kept.current.base.id);
     const leave = () => void send.current(true);
     const back = () => void send.current(false);
     window.addEventListener('pagehide', leave);
@@ -91,8 +98,8 @@ export function useSaving(opened: Opened, spec: BuildSpec, words: string) {
       window.removeEventListener('pagehide', leave);
       window.removeEventListener('online', back);
       clearTimeout(current.timer);
-      closed(id);
       leave();
+      letGo();
     };
   }, []);
 

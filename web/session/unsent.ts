@@ -3,28 +3,48 @@ import { useEffect } from 'react';
 import type { BuildView } from '#core/spec';
 import { Refused, Unreachable } from '../api';
 import { allKept, forgetBuild, isUnsent, keepBuild } from './kept';
+import type { Kept } from './kept';
 import { sendBuild } from './send';
 
-/** Builds that a session has open: it sends them itself. */
-const open = new Set<string>();
-export const opened = (id: string): void => void open.add(id);
-export const closed = (id: string): void => void open.delete(id);
+const lockOf = (id: string) => `baros-build-${id}`;
+
+/** Holds a build as open in this tab until the function that it gives is called: nobody else sends it meanwhile. */
+export function holdOpen(id: string): () => void {
+  let letGo = () => {};
+  const held = new Promise<void>((resolve) => { letGo = resolve; });
+  void navigator.locks?.request(lockOf(id), { mode: 'shared' }, () => held);
+  return letGo;
+}
+
+/** Does something with a build that no tab has open. Where the browser can't tell (no secure context), nothing is done: the build is sent when it is opened. */
+const withClosed = async (id: string, work: () => Promise<void>): Promise<void> => {
+  await navigator.locks?.request(lockOf(id), { mode: 'exclusive', ifAvailable: true }, async (lock) => { if (lock) await work(); });
+};
 
 const LOOK_MS = 4000;
 
-/** Sends what was kept of builds that are not open; a conflict waits until the build is opened. Gives the builds that were saved. */
+/** What was refused is not sent again as it is: it waits until a person opens it. */
+const refused = new Map<string, string>();
+const fingerprint = ({ base, spec }: Kept) => `${base.revision} ${JSON.stringify(spec)}`;
+
+/** Sends what was kept of builds that are not open anywhere. Gives the builds that were saved. */
 async function sendUnsent(): Promise<BuildView[]> {
   const saved: BuildView[] = [];
+  let reachable = true;
   for (const kept of await allKept()) {
-    if (open.has(kept.base.id) || !isUnsent(kept)) continue;
-    try {
-      const base = await sendBuild(kept);
-      await keepBuild({ base, spec: base.spec, words: [] });
-      saved.push(base);
-    } catch (error) {
-      if (error instanceof Unreachable) break;
-      if (error instanceof Refused && error.status === 404) await forgetBuild(kept.base.id);
-    }
+    const { id } = kept.base;
+    if (!reachable || !isUnsent(kept) || refused.get(id) === fingerprint(kept)) continue;
+    await withClosed(id, async () => {
+      try {
+        const base = await sendBuild(kept);
+        await keepBuild({ base, spec: base.spec, words: [] });
+        saved.push(base);
+      } catch (error) {
+        if (error instanceof Unreachable) reachable = false;
+        else if (error instanceof Refused && error.status === 404) await forgetBuild(id);
+        else refused.set(id, fingerprint(kept));
+      }
+    });
   }
   return saved;
 }
@@ -40,7 +60,7 @@ export function useSendingUnsent(): void {
       client.setQueryData<BuildView[]>(['builds'], (builds) => builds?.map((build) => saved.find(({ id }) => id === build.id) ?? build));
       void client.invalidateQueries({ queryKey: ['unsent'] });
     };
-    const loop = () => void look().finally(() => { if (!gone) timer = setTimeout(loop, LOOK_MS); });
+    const loop = () => void look().catch(() => undefined).finally(() => { if (!gone) timer = setTimeout(loop, LOOK_MS); });
     let timer = setTimeout(loop, 0);
     return () => {
       gone = true;

@@ -24,10 +24,13 @@ export function useGrid({ rows, columns, write, paste, copy, typedIn, canWrite }
   const [problem, setProblem] = useState<string | null>(null);
   const box = useRef<HTMLTableElement>(null);
   const wanted = useRef(false);
+  /** Whether what is in the field is still to be written: a field that goes loses its focus too, and would be written twice. */
+  const pending = useRef(false);
 
   const clamp = ({ row, column }: At): At => ({ row: Math.max(0, Math.min(rows - 1, row)), column: Math.max(0, Math.min(columns - 1, column)) });
   const go = (to: At) => {
     setAt(clamp(to));
+    pending.current = false;
     setOpen(null);
     wanted.current = true;
   };
@@ -36,11 +39,15 @@ export function useGrid({ rows, columns, write, paste, copy, typedIn, canWrite }
     wanted.current = false;
     box.current?.querySelector<HTMLElement>(`[data-cell="${at.row}-${at.column}"]`)?.focus();
   });
+  const begin = (text: string) => {
+    pending.current = true;
+    setOpen(text);
+  };
   const close = (text: string, then: At) => {
+    if (!pending.current) return;
     const wrong = write(at.row, at.column, text);
     setProblem(wrong);
     if (wrong === null) go(then);
-    return wrong === null;
   };
 
   return {
@@ -49,7 +56,12 @@ export function useGrid({ rows, columns, write, paste, copy, typedIn, canWrite }
     input: {
       autoFocus: true, value: open ?? '', 'aria-label': 'Cell',
       onChange: (event: { currentTarget: { value: string } }) => setOpen(event.currentTarget.value),
-      onBlur: () => { if (open !== null) { setProblem(write(at.row, at.column, open)); setOpen(null); } },
+      onBlur: () => {
+        if (open === null || !pending.current) return;
+        pending.current = false;
+        setProblem(write(at.row, at.column, open));
+        setOpen(null);
+      },
       onKeyDown: (event: KeyboardEvent<HTMLInputElement>) => {
         event.stopPropagation();
         const { row, column } = at;
@@ -61,7 +73,7 @@ export function useGrid({ rows, columns, write, paste, copy, typedIn, canWrite }
     cell: (row: number, column: number) => ({
       role: 'gridcell', 'data-cell': `${row}-${column}`, tabIndex: at.row === row && at.column === column ? 0 : -1,
       onFocus: (event: FocusEvent) => { if (event.target === event.currentTarget) setAt({ row, column }); },
-      onDoubleClick: () => { if (canWrite(row, column)) setOpen(typedIn(row, column)); },
+      onDoubleClick: () => { if (canWrite(row, column)) begin(typedIn(row, column)); },
     }),
     table: {
       ref: box, role: 'grid',
@@ -77,11 +89,11 @@ export function useGrid({ rows, columns, write, paste, copy, typedIn, canWrite }
           go({ row: event.ctrlKey ? (event.key === 'Home' ? 0 : rows - 1) : at.row, column: event.key === 'Home' ? 0 : columns - 1 });
         } else if (event.key === 'Enter' || event.key === 'F2') {
           event.preventDefault();
-          if (canWrite(at.row, at.column)) setOpen(typedIn(at.row, at.column));
+          if (canWrite(at.row, at.column)) begin(typedIn(at.row, at.column));
           else setProblem(write(at.row, at.column, ''));
         } else if (event.key.length === 1 && !event.ctrlKey && !event.metaKey && !event.altKey) {
           event.preventDefault();
-          if (canWrite(at.row, at.column)) setOpen(event.key);
+          if (canWrite(at.row, at.column)) begin(event.key);
           else setProblem(write(at.row, at.column, event.key));
         }
       },
