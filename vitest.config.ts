@@ -8,7 +8,7 @@ export default defineConfig({
     projects: [
       { resolve, ssr, test: { name: 'core', include: ['core/**/*.test.ts'], testTimeout: 30_000 } },
       { resolve, ssr, test: { name: 'web', include: ['web/**/*.test.ts'] } },
-      { resolve, ssr, test: { name: 'scripts', include: ['scripts/**/*.test.ts'], testTimeout: 60_000 } },
+      { resolve, ssr, test: { name: 'scripts', include: ['scripts/**/*.test.ts'], testTimeout: 60_000, hookTimeout: 120_000 } },
       {
         resolve,
         ssr,
@@ -18,6 +18,8 @@ export default defineConfig({
           globalSetup: 'server/test/database.ts',
           setupFiles: ['server/test/setup.ts'],
           fileParallelism: false,
+          testTimeout: 30_000,
+          hookTimeout: 60_000,
         },
       },
     ],

@@ -7,7 +7,7 @@ const status = (page: Page) => page.getByRole('status').first();
 
 test('the server is killed and started again during edits; the tab is closed meanwhile: nothing is lost', async ({ browser }) => {
   const baros = await emptyBaros('keeping');
-  const context = await browser.newContext({ baseURL: baros.address });
+  const context = await browser.newContext({ baseURL: baros.address, serviceWorkers: 'allow' });
   try {
     const page = await context.newPage();
     await newDepartment(page, 'Offline district');

@@ -10,6 +10,10 @@ export async function startServer(databaseUrl, port) {
   const child = spawn(process.execPath, [join(buildFolder, 'server', 'main.js')], { env: { ...process.env, DATABASE_URL: databaseUrl, PORT: String(port), BAROS_DEMONSTRATION: 'off' }, stdio: ['ignore', 'pipe', 'pipe'] });
   let said = '';
   const ended = new Promise((resolve) => child.once('exit', resolve));
+  // It never outlives who started it.
+  const end = () => child.kill('SIGKILL');
+  process.once('exit', end);
+  child.once('exit', () => process.off('exit', end));
   await new Promise((resolve, reject) => {
     const hear = (data) => {
       said += data;
