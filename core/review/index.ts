@@ -1,6 +1,7 @@
 export { cautionsFor } from './cautions.js';
 export { CHECKS, rank, worstStatus } from './checks.js';
 export { governing } from './axle-checks.js';
+export { worseModel } from './balance-checks.js';
 export { contributorsOf } from './contributors.js';
 export { allowanceLeftLb, equipmentByGroup } from './equipment.js';
 export { evaluate } from './evaluate.js';

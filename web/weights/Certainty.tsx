@@ -9,6 +9,9 @@ import classes from './weights.module.css';
 
 const OF = [{ value: 'front', label: 'Front axle' }, { value: 'rear', label: 'Rear axle' }, { value: 'gross', label: 'Gross' }];
 
+/** Nothing that is calculated is certain. */
+const probability = (p: number) => (p > 0.999 ? 'over 99.9 %' : p < 0.001 ? 'under 0.1 %' : formatPct(p * 100));
+
 /** How sure the loads are, what makes most of the doubt, and what weighing each of it would gain. */
 export function Certainty() {
   const { evaluation } = useSession();
@@ -22,7 +25,7 @@ export function Certainty() {
         <Table.Thead><Table.Tr><Table.Th>In service</Table.Th><Table.Th ta="right">Load, {unit('lb')}</Table.Th><Table.Th ta="right">95 % band, ± {unit('lb')}</Table.Th><Table.Th ta="right">Rating, {unit('lb')}</Table.Th><Table.Th ta="right">Within the rating, probability</Table.Th></Table.Tr></Table.Thead>
         <Table.Tbody>
           {all.map((of, i) => (
-            <Table.Tr key={of.measured}><Table.Td fw={500}>{OF[i]!.label}</Table.Td><Table.Td ta="right" className="figures">{say(bare(lb(of.loadLb)))}</Table.Td><Table.Td ta="right" className="figures">{say(bare(lb(of.bandLb)))}</Table.Td><Table.Td ta="right" className="figures">{say(bare(lb(of.limitLb)))}</Table.Td><Table.Td ta="right" className="figures">{formatPct(of.probabilityWithin * 100)}</Table.Td></Table.Tr>
+            <Table.Tr key={of.measured}><Table.Td fw={500}>{OF[i]!.label}</Table.Td><Table.Td ta="right" className="figures">{say(bare(lb(of.loadLb)))}</Table.Td><Table.Td ta="right" className="figures">{say(bare(lb(of.bandLb)))}</Table.Td><Table.Td ta="right" className="figures">{say(bare(lb(of.limitLb)))}</Table.Td><Table.Td ta="right" className="figures">{probability(of.probabilityWithin)}</Table.Td></Table.Tr>
           ))}
         </Table.Tbody>
       </Table>

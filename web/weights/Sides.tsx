@@ -1,5 +1,6 @@
 import { Table } from '@mantine/core';
 import { useElementSize } from '@mantine/hooks';
+import { worseModel } from '#core/review';
 import { Remedies } from '../bench';
 import { bare, formatPct, lb } from '#core/units';
 import { layOut, Stage } from '../drawing';
@@ -18,10 +19,9 @@ export function Sides() {
   const picture = width > 0 ? layOut(envelope, 'top', width, 250) : null;
   const placed = picture?.placed[0];
   const at = (xIn: number, yIn: number) => ({ left: (placed!.u + xIn - picture!.viewBox.x) * picture!.scale, top: (placed!.v - yIn - picture!.viewBox.y) * picture!.scale });
-  const worse = (axle: typeof front) => (axle.flexible.imbalancePct > axle.rigid.imbalancePct ? axle.flexible : axle.rigid);
   const ends = [
-    { name: 'Front, driver’s side', lb: worse(front).leftLb, x: 0, y: -rig.axles.front.trackIn / 2 }, { name: 'Front, officer’s side', lb: worse(front).rightLb, x: 0, y: rig.axles.front.trackIn / 2 },
-    { name: 'Rear, driver’s side', lb: worse(rear).leftLb, x: rig.axles.wheelbaseIn, y: -rig.axles.rear.trackIn / 2 }, { name: 'Rear, officer’s side', lb: worse(rear).rightLb, x: rig.axles.wheelbaseIn, y: rig.axles.rear.trackIn / 2 },
+    { name: 'Front, driver’s side', lb: worseModel(front).leftLb, x: 0, y: -rig.axles.front.trackIn / 2 }, { name: 'Front, officer’s side', lb: worseModel(front).rightLb, x: 0, y: rig.axles.front.trackIn / 2 },
+    { name: 'Rear, driver’s side', lb: worseModel(rear).leftLb, x: rig.axles.wheelbaseIn, y: -rig.axles.rear.trackIn / 2 }, { name: 'Rear, officer’s side', lb: worseModel(rear).rightLb, x: rig.axles.wheelbaseIn, y: rig.axles.rear.trackIn / 2 },
   ];
   const sides = findings.filter(({ id }) => id === 'sideFront' || id === 'sideRear');
   return (
@@ -37,7 +37,7 @@ export function Sides() {
             <Table.Tr key={`${name}-${model}`}>
               <Table.Td fw={500}>{name}</Table.Td><Table.Td>{model === 'flexible' ? 'flexible' : 'stiff'}</Table.Td>
               <Table.Td ta="right" className="figures">{say(bare(lb(axle[model].leftLb)))}</Table.Td><Table.Td ta="right" className="figures">{say(bare(lb(axle[model].rightLb)))}</Table.Td>
-              <Table.Td ta="right" className="figures">{formatPct(axle[model].imbalancePct)}</Table.Td><Table.Td>{axle[model] === worse(axle) ? 'this, the worse' : ''}</Table.Td>
+              <Table.Td ta="right" className="figures">{formatPct(axle[model].imbalancePct)}</Table.Td><Table.Td>{axle[model] === worseModel(axle) ? 'this, the worse' : ''}</Table.Td>
             </Table.Tr>
           )))}
         </Table.Tbody>
