@@ -1,5 +1,6 @@
 import { DEMONSTRATION } from './demonstration/index.js';
-import { evaluate, measure, remediesFor } from './review/index.js';
+import { remediesFor } from './mending/index.js';
+import { evaluate, measure } from './review/index.js';
 import type { BuildSpec } from './spec/index.js';
 
 /** A build of about that many components: the demonstration pumper with more equipment. */

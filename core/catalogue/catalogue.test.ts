@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { BUILD_TYPES, CATALOGUE, SHIPPED } from './index.js';
+import { BUILD_TYPES, CATALOGUE, LIMIT_IDS, LIMIT_KINDS, SHIPPED } from './index.js';
 import type { PartKind } from './index.js';
 
 const kinds = Object.keys(CATALOGUE) as PartKind[];
@@ -134,15 +134,27 @@ describe('the weights of the brief', () => {
 
 describe('the limit profiles', () => {
   it.each(CATALOGUE.profile.map((profile) => [profile.name, profile] as const))('%s: every limit has a value, a unit and a basis', (_, profile) => {
-    for (const [id, limit] of Object.entries(profile.limits)) {
-      expect(limit.value, id).toBeGreaterThan(0);
-      expect(limit.unit, id).toBeTruthy();
+    for (const id of LIMIT_IDS) {
+      const limit = profile.limits[id];
+      if (!limit) continue;
+      const { title, unit, min, max } = LIMIT_KINDS[id];
+      expect(title && unit, id).toBeTruthy();
+      expect(limit.value, id).toBeGreaterThanOrEqual(min);
+      expect(limit.value, id).toBeLessThanOrEqual(max);
       expect(limit.basis, id).toMatch(/House rule|confirm against the adopted/);
     }
   });
 
   it.each([
-    ['us-pumper', { pumpGpm: 750, tankGal: 300, compartmentFt3: 40, supplyHoseFt: 800, attackHoseFt: 400, allowanceLb: 2000, sideImbalancePct: 7, cgHeightToTrackPct: 80, tiltDeg: 26.5, seatLb: 250 }],
+    ['us-pumper', { pumpGpm: 750, tankGal: 300, compartmentFt3: 40, supplyHoseFt: 800, attackHoseFt: 400, allowanceLb: 2000, sideImbalancePct: 7, cgHeightToTrackPct: 80, tiltDeg: 26.5, seatLb: 250, hoseBedFt3: 30, preconnectFt3: 3.5, approachDeg: 8, departureDeg: 8, roomyFt3: 250, roomyAllowanceLb: 2500 }],
+    ['us-compact', { pumpGpm: 250, tankGal: 200, compartmentFt3: 22, hoseBedFt3: 10, supplyHoseFt: 300, attackHoseFt: 400 }],
+    ['us-water-supply', { tankGal: 1000, compartmentFt3: 20, hoseBedFt3: 10, supplyHoseFt: 200, allowanceLb: 1000, pumpGpm: undefined }],
+    ['us-2016-quint', { pumpGpm: 1000, groundLadderFt: 85 }],
+    ['canada-pumper', { pumpGpm: 750, sideImbalancePct: 7 }],
+    ['us-wildland-1', { pumpGpm: 1000, tankGal: 300, supplyHoseFt: 1200, hose15Ft: 500, seats: 4, gvwrLb: undefined }],
+    ['us-wildland-3', { pumpGpm: 150, tankGal: 500, hose15Ft: 1000, hose1Ft: 500, seats: 3 }],
+    ['us-wildland-5', { tankGal: 400, gvwrLb: 26_000 }],
+    ['us-wildland-7', { pumpGpm: 10, tankGal: 50, hose1Ft: 200, hose15Ft: undefined, gvwrLb: 14_000 }],
     ['us-quint', { pumpGpm: 1000, tankGal: 300, groundLadderFt: 85, allowanceLb: 2500 }],
     ['us-aerial', { groundLadderFt: 115, compartmentFt3: 40, allowanceLb: 2500 }],
     ['us-wildland-6', { pumpGpm: 50, tankGal: 150, hose15Ft: 300, hose1Ft: 300, seats: 2, gvwrLb: 19_500 }],
@@ -153,6 +165,6 @@ describe('the limit profiles', () => {
   });
 
   it('the one without limits keeps to the makers’ ratings', () => {
-    expect(Object.keys(SHIPPED.part('profile', 'ratings-only').limits).sort()).toEqual(['frontSharePct', 'reservePct', 'seatLb']);
+    expect(Object.keys(SHIPPED.part('profile', 'ratings-only').limits).sort()).toEqual(['frameMomentPct', 'frontSharePct', 'reservePct', 'seatLb']);
   });
 });

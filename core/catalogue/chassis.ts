@@ -68,12 +68,13 @@ const longCab: Cab = {
 const heavyTyre = { diameterIn: 43, widthIn: 12.4 };
 const heavyDuals = { diameterIn: 42, widthIn: 11, dual: true };
 const heavyFrame = { topIn: 40, depthIn: 10.5, widthIn: 34 };
+const lightFrame = { depthIn: 8, widthIn: 34, resistingLbIn: 1_050_000 };
 
 const longCustom = {
   types: ['pumper', 'aerial'] as Chassis['types'],
   cgZIn: 41, lbPerWheelbaseIn: 6,
   roofs: [flatRoof, raised(10, 220, 6_800)],
-  cab: longCab, frontOverhangIn: 76, frame: { ...heavyFrame, depthIn: 11.5 },
+  cab: longCab, frontOverhangIn: 76, frame: { ...heavyFrame, depthIn: 11.5, resistingLbIn: 5_800_000 },
   frontTrackIn: 84, rearTrackIn: 73.5, frontTyre: { diameterIn: 44, widthIn: 12.8 }, rearTyre: heavyDuals,
   stabilityControl: true,
   fuel: { gallons: 68, lbPerGal: 7.1, xIn: 128, yIn: -24, zIn: 34 },
@@ -88,7 +89,7 @@ export const CHASSIS: Chassis[] = [
     frontAxles: [frontAxle(18_000, 18_740, 0, 0), frontAxle(20_000, 20_000, 90, 2_400), frontAxle(21_500, 21_600, 160, 4_900), frontAxle(22_800, 22_800, 230, 7_600)],
     rearAxles: [rearAxle(24_000, 27_760, 0, 0), rearAxle(27_000, 27_760, 140, 2_900), rearAxle(31_000, 31_000, 290, 6_100), rearAxle(33_500, 33_500, 410, 8_800)],
     roofs: [flatRoof, raised(10, 180, 5_900), raised(16, 240, 7_900), raised(24, 320, 10_400)],
-    cab: mediumCab, frontOverhangIn: 72, frame: heavyFrame, frontTrackIn: 83.5, rearTrackIn: 73,
+    cab: mediumCab, frontOverhangIn: 72, frame: { ...heavyFrame, resistingLbIn: 4_300_000 }, frontTrackIn: 83.5, rearTrackIn: 73,
     frontTyre: heavyTyre, rearTyre: heavyDuals, frontRollShare: 0.35, maxGvwrLb: 54_000, minFrontLb: 10_500, stabilityControl: true,
     fuel: { gallons: 65, lbPerGal: 7.1, xIn: 92, yIn: -24, zIn: 34 },
   },
@@ -122,7 +123,7 @@ export const CHASSIS: Chassis[] = [
       seats: [...front2(46, 24), { name: 'Rear, driver’s side', xIn: 84, yIn: -26 }, { name: 'Rear, middle', xIn: 84, yIn: 0 }, { name: 'Rear, officer’s side', xIn: 84, yIn: 26 }],
       seatZIn: 58,
     },
-    frontOverhangIn: 40, frame: heavyFrame, frontTrackIn: 82, rearTrackIn: 72.5,
+    frontOverhangIn: 40, frame: { ...heavyFrame, resistingLbIn: 3_200_000 }, frontTrackIn: 82, rearTrackIn: 72.5,
     frontTyre: { diameterIn: 41, widthIn: 11.2 }, rearTyre: { diameterIn: 41, widthIn: 10.6, dual: true },
     frontRollShare: 0.36, maxGvwrLb: 46_000, minFrontLb: 7_000, stabilityControl: true,
     fuel: { gallons: 50, lbPerGal: 7.1, xIn: 76, yIn: -34, zIn: 30 },
@@ -155,7 +156,7 @@ export const CHASSIS: Chassis[] = [
       seats: [...front2(46, 18), { name: 'Rear, driver’s side', xIn: 82, yIn: -20 }, { name: 'Rear, officer’s side', xIn: 82, yIn: 20 }, { name: 'Rear, middle', xIn: 82, yIn: 0 }],
       seatZIn: 50,
     },
-    frontOverhangIn: 38, frame: { topIn: 35, depthIn: 8, widthIn: 34 }, frontTrackIn: 75, rearTrackIn: 74,
+    frontOverhangIn: 38, frame: { ...lightFrame, topIn: 35 }, frontTrackIn: 75, rearTrackIn: 74,
     frontTyre: { diameterIn: 32.5, widthIn: 8.9 }, rearTyre: { diameterIn: 32.5, widthIn: 8.9, dual: true },
     frontRollShare: 0.45, maxGvwrLb: 19_500, minFrontLb: 4_200, stabilityControl: true,
     fuel: { gallons: 40, lbPerGal: 7.1, xIn: 112, yIn: -20, zIn: 28 },
@@ -172,7 +173,7 @@ export const CHASSIS: Chassis[] = [
       seats: [...front2(46, 18), { name: 'Rear, driver’s side', xIn: 82, yIn: -20 }, { name: 'Rear, officer’s side', xIn: 82, yIn: 20 }, { name: 'Rear, middle', xIn: 82, yIn: 0 }],
       seatZIn: 53,
     },
-    frontOverhangIn: 38, frame: { topIn: 38, depthIn: 8, widthIn: 34 }, frontTrackIn: 75, rearTrackIn: 74,
+    frontOverhangIn: 38, frame: { ...lightFrame, topIn: 38 }, frontTrackIn: 75, rearTrackIn: 74,
     frontTyre: { diameterIn: 38.5, widthIn: 13.2 }, rearTyre: { diameterIn: 38.5, widthIn: 13.2, dual: false },
     frontRollShare: 0.45, maxGvwrLb: 19_500, minFrontLb: 4_200, stabilityControl: true,
     fuel: { gallons: 40, lbPerGal: 7.1, xIn: 112, yIn: -20, zIn: 31 },

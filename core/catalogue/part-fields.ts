@@ -54,6 +54,7 @@ const CHASSIS_FIELDS: PartField<Chassis>[] = [
   plain<Chassis>('cgZIn', 'Height of its centre of gravity', 'in', 20, 70),
   plain<Chassis>('frontOverhangIn', 'Front overhang', 'in', 20, 110),
   { id: 'roofIn', title: 'Height of the cab', unit: 'in', min: 60, max: 130, read: (c) => c.cab.roofIn, write: (c, v) => ({ ...c, cab: { ...c.cab, roofIn: v } }) },
+  { id: 'frameResistingLbIn', title: 'Resisting bending moment of both rails, 0 where not stated', unit: 'moment', min: 0, max: 30_000_000, read: (c) => c.frame.resistingLbIn ?? 0, write: (c, v) => ({ ...c, frame: { topIn: c.frame.topIn, depthIn: c.frame.depthIn, widthIn: c.frame.widthIn, ...(v > 0 ? { resistingLbIn: v } : {}) } }) },
   { id: 'frameTopIn', title: 'Height of the frame', unit: 'in', min: 25, max: 55, read: (c) => c.frame.topIn, write: (c, v) => ({ ...c, frame: { ...c.frame, topIn: v } }) },
   { id: 'fuelGal', title: 'Fuel', unit: 'gal', min: 10, max: 150, read: (c) => c.fuel.gallons, write: (c, v) => ({ ...c, fuel: { ...c.fuel, gallons: v } }) },
   price<Chassis>(),

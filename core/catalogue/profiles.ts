@@ -1,94 +1,80 @@
-import type { BuildType } from './types.js';
+import type { Limit, LimitId, Profile } from './limits.js';
 
-/** One limit: its value, what it is in our own words, and what it rests on. */
-export interface Limit {
-  value: number;
-  unit: '%' | 'deg' | 'lb' | 'gal' | 'gpm' | 'ft' | 'ft3' | 'seats';
-  basis: string;
+/** Values with what they rest on, all of one basis. */
+const limits = (basis: string, values: Partial<Record<LimitId, number>>, notes: Partial<Record<LimitId, string>> = {}): Profile['limits'] =>
+  Object.fromEntries((Object.entries(values) as [LimitId, number][]).map(([id, value]): [LimitId, Limit] => [id, { value, basis, ...(notes[id] ? { note: notes[id] } : {}) }]));
+
+const HOUSE = 'House rule';
+const FRAME_NOTE = 'Standing still; the road multiplies it. The frame’s maker and the body builder decide';
+
+/** What holds whatever the standard: the makers' ratings with a reserve, and that the truck steers. */
+const ratings: Profile['limits'] = limits(HOUSE, { frontSharePct: 25, reservePct: 3, frameMomentPct: 35, seatLb: 250 }, { frameMomentPct: FRAME_NOTE });
+
+/** What every apparatus of a standard is held to. */
+const common = (basis: string): Profile['limits'] => ({
+  ...ratings, ...limits(basis, { seatLb: 250, sideImbalancePct: 7, cgHeightToTrackPct: 80, tiltDeg: 26.5, approachDeg: 8, departureDeg: 8 }),
+});
+
+const PUMPER: Partial<Record<LimitId, number>> = {
+  pumpGpm: 750, tankGal: 300, compartmentFt3: 40, hoseBedFt3: 30, preconnectFt3: 3.5, supplyHoseFt: 800, attackHoseFt: 400, roofLadderFt: 14, extensionLadderFt: 24, atticLadderFt: 10,
+  allowanceLb: 2000, roomyFt3: 250, roomyAllowanceLb: 2500,
+};
+const COMPACT: Partial<Record<LimitId, number>> = {
+  pumpGpm: 250, tankGal: 200, compartmentFt3: 22, hoseBedFt3: 10, preconnectFt3: 3.5, supplyHoseFt: 300, attackHoseFt: 400, groundLadderFt: 12, allowanceLb: 1500,
+};
+const AERIAL: Partial<Record<LimitId, number>> = { compartmentFt3: 40, groundLadderFt: 115, allowanceLb: 2500 };
+const QUINT: Partial<Record<LimitId, number>> = {
+  pumpGpm: 1000, tankGal: 300, compartmentFt3: 40, hoseBedFt3: 30, preconnectFt3: 3.5, supplyHoseFt: 800, attackHoseFt: 400, groundLadderFt: 85, allowanceLb: 2500,
+};
+const WATER_SUPPLY: Partial<Record<LimitId, number>> = { tankGal: 1000, compartmentFt3: 20, hoseBedFt3: 10, preconnectFt3: 3.5, supplyHoseFt: 200, allowanceLb: 1000 };
+const COMPACT_NOTES = { allowanceLb: '900 lb is usual up to 15,000 lb of gross rating, 1,500 lb up to 20,000 lb', groundLadderFt: 'One of 12 ft or longer' } as const;
+
+/** The kinds of structural apparatus under one standard; `prefix` begins their ids. */
+function structural(prefix: string, where: string, standard: string): Profile[] {
+  const basis = `${standard}, confirm against the adopted edition`;
+  const profile = (id: string, name: string, types: Profile['types'], values: Partial<Record<LimitId, number>>, notes?: Partial<Record<LimitId, string>>): Profile => ({
+    id: `${prefix}-${id}`, name: `${where}, ${name}`, types, limits: { ...common(basis), ...limits(basis, values, notes) },
+  });
+  return [
+    profile('pumper', 'pumper', ['pumper'], PUMPER),
+    profile('compact', 'compact pumper', ['pumper', 'brush'], COMPACT, COMPACT_NOTES),
+    profile('water-supply', 'water supply', ['pumper'], WATER_SUPPLY),
+    profile('aerial', 'aerial', ['aerial'], AERIAL),
+    profile('quint', 'quint', ['aerial'], QUINT),
+  ];
 }
 
-export type LimitId =
-  | 'sideImbalancePct'
-  | 'cgHeightToTrackPct'
-  | 'tiltDeg'
-  | 'frontSharePct'
-  | 'reservePct'
-  | 'seatLb'
-  | 'allowanceLb'
-  | 'pumpGpm'
-  | 'tankGal'
-  | 'compartmentFt3'
-  | 'supplyHoseFt'
-  | 'attackHoseFt'
-  | 'groundLadderFt'
-  | 'roofLadderFt'
-  | 'extensionLadderFt'
-  | 'atticLadderFt'
-  | 'hose15Ft'
-  | 'hose1Ft'
-  | 'seats'
-  | 'gvwrLb';
+/** Least values of the interagency engine types that are brush trucks here. */
+const TYPES: [type: number, values: Partial<Record<LimitId, number>>, allowanceLb: number][] = [
+  [3, { pumpGpm: 150, tankGal: 500, hose15Ft: 1000, hose1Ft: 500, seats: 3 }, 1500],
+  [4, { pumpGpm: 50, tankGal: 750, hose15Ft: 300, hose1Ft: 300, seats: 2 }, 1500],
+  [5, { pumpGpm: 50, tankGal: 400, hose15Ft: 300, hose1Ft: 300, gvwrLb: 26_000, seats: 2 }, 1500],
+  [6, { pumpGpm: 50, tankGal: 150, hose15Ft: 300, hose1Ft: 300, gvwrLb: 19_500, seats: 2 }, 900],
+  [7, { pumpGpm: 10, tankGal: 50, hose1Ft: 200, gvwrLb: 14_000, seats: 2 }, 900],
+];
+/** And of those that are pumpers. */
+const LARGE_TYPES: typeof TYPES = [
+  [1, { pumpGpm: 1000, tankGal: 300, supplyHoseFt: 1200, hose15Ft: 500, seats: 4 }, 2000],
+  [2, { pumpGpm: 500, tankGal: 300, supplyHoseFt: 1000, hose15Ft: 500, seats: 3 }, 2000],
+];
 
-export interface Profile {
-  id: string;
-  name: string;
-  types: BuildType[];
-  limits: Partial<Record<LimitId, Limit>>;
-}
-
-const house = (value: number, unit: Limit['unit']): Limit => ({ value, unit, basis: 'House rule' });
-const nfpa = (value: number, unit: Limit['unit']): Limit => ({ value, unit, basis: 'NFPA 1900, confirm against the adopted edition' });
-const typing = (value: number, unit: Limit['unit']): Limit => ({ value, unit, basis: 'Interagency engine type, confirm against the adopted list' });
-
-const ratingsOnly: Profile['limits'] = {
-  frontSharePct: house(25, '%'),
-  reservePct: house(3, '%'),
-  seatLb: house(250, 'lb'),
-};
-
-const stability: Profile['limits'] = {
-  ...ratingsOnly,
-  seatLb: nfpa(250, 'lb'),
-  sideImbalancePct: nfpa(7, '%'),
-  cgHeightToTrackPct: nfpa(80, '%'),
-  tiltDeg: nfpa(26.5, 'deg'),
-};
-
-const structural: Profile['limits'] = {
-  ...stability,
-  compartmentFt3: nfpa(40, 'ft3'),
-};
+const wildland = (types: Profile['types']) => ([type, values, allowanceLb]: (typeof TYPES)[number]): Profile => ({
+  id: `us-wildland-${type}`, name: `US wildland, engine type ${type}`, types,
+  limits: {
+    ...common('NFPA 1900 or 1906, confirm against the adopted edition'), ...limits('NFPA 1900 or 1906, confirm against the adopted edition', { allowanceLb }),
+    ...limits('Interagency engine type, confirm against the adopted list', values),
+  },
+});
 
 /**
  * Limit profiles as data (brief: rules). A starting point, not a reading of the standards:
  * the edition adopted by the authority having jurisdiction decides.
  */
 export const PROFILES: Profile[] = [
-  {
-    id: 'us-pumper', name: 'US structural, pumper', types: ['pumper'],
-    limits: {
-      ...structural, allowanceLb: nfpa(2000, 'lb'), pumpGpm: nfpa(750, 'gpm'), tankGal: nfpa(300, 'gal'),
-      supplyHoseFt: nfpa(800, 'ft'), attackHoseFt: nfpa(400, 'ft'), roofLadderFt: nfpa(14, 'ft'), extensionLadderFt: nfpa(24, 'ft'), atticLadderFt: nfpa(10, 'ft'),
-    },
-  },
-  { id: 'us-aerial', name: 'US structural, aerial', types: ['aerial'], limits: { ...structural, allowanceLb: nfpa(2500, 'lb'), groundLadderFt: nfpa(115, 'ft') } },
-  {
-    id: 'us-quint', name: 'US structural, quint', types: ['aerial'],
-    limits: {
-      ...structural, allowanceLb: nfpa(2500, 'lb'), pumpGpm: nfpa(1000, 'gpm'), tankGal: nfpa(300, 'gal'),
-      supplyHoseFt: nfpa(800, 'ft'), attackHoseFt: nfpa(400, 'ft'), groundLadderFt: nfpa(85, 'ft'),
-    },
-  },
-  {
-    id: 'us-wildland-6', name: 'US wildland, engine type 6', types: ['brush'],
-    limits: {
-      ...stability, allowanceLb: nfpa(900, 'lb'), pumpGpm: typing(50, 'gpm'), tankGal: typing(150, 'gal'), hose15Ft: typing(300, 'ft'), hose1Ft: typing(300, 'ft'),
-      seats: typing(2, 'seats'), gvwrLb: typing(19_500, 'lb'),
-    },
-  },
-  {
-    id: 'us-wildland-4', name: 'US wildland, engine type 4', types: ['brush'],
-    limits: { ...stability, allowanceLb: nfpa(1500, 'lb'), pumpGpm: typing(50, 'gpm'), tankGal: typing(750, 'gal'), hose15Ft: typing(300, 'ft'), hose1Ft: typing(300, 'ft'), seats: typing(2, 'seats') },
-  },
-  { id: 'ratings-only', name: 'Makers’ ratings only', types: ['pumper', 'aerial', 'brush'], limits: ratingsOnly },
+  ...structural('us', 'US structural', 'NFPA 1900'),
+  ...structural('us-2016', 'US structural before 2024', 'NFPA 1901 (2016)'),
+  ...structural('canada', 'Canada', 'CAN/ULC-S515'),
+  ...TYPES.map(wildland(['brush'])),
+  ...LARGE_TYPES.map(wildland(['pumper'])),
+  { id: 'ratings-only', name: 'Blank: the makers’ ratings only', types: ['pumper', 'aerial', 'brush'], limits: ratings },
 ];

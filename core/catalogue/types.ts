@@ -74,7 +74,8 @@ export interface Chassis extends Origin {
   roofs: RoofOption[];
   cab: Cab;
   frontOverhangIn: number;
-  frame: { topIn: number; depthIn: number; widthIn: number };
+  /** `resistingLbIn` is the resisting bending moment of both rails together, lb·in, where the maker states it. */
+  frame: { topIn: number; depthIn: number; widthIn: number; resistingLbIn?: number };
   frontTrackIn: number;
   rearTrackIn: number;
   frontTyre: { diameterIn: number; widthIn: number };

@@ -24,7 +24,8 @@ function loadFinding(
   const { state, loadLb, load95Lb, limitLb, ...rest } = about;
   const margin = limitLb - loadLb;
   const reservePct = looked.rig.profile.limits.reservePct?.value ?? 0;
-  const short = margin < (reservePct / 100) * limitLb;
+  const reserveLb = (reservePct / 100) * limitLb;
+  const short = margin < reserveLb;
   const unsure = load95Lb > limitLb;
   const status: Status = margin < 0 ? 'fails' : short || unsure ? 'caution' : 'holds';
   const words = {
@@ -34,7 +35,7 @@ function loadFinding(
       : `${lb(margin)} left, less than the reserve of ${formatPct(reservePct)}.`,
     holds: `${lb(margin)} left of ${lb(limitLb)}.`,
   }[status];
-  return { ...rest, status, actual: loadLb, limit: limitLb, margin, unit: 'lb', state: { id: state.id, name: state.name }, words };
+  return { ...rest, status, actual: loadLb, limit: limitLb, margin, comfort: Math.max(reserveLb, load95Lb - loadLb), unit: 'lb', state: { id: state.id, name: state.name }, words };
 }
 
 const axleCheck = (id: 'frontAxle' | 'rearAxle'): Check => (looked) => {

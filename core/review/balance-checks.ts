@@ -6,6 +6,9 @@ import type { Check } from './types.js';
 /** The worse of the two models of the frame: the sides are judged by it. */
 export const worseModel = (axle: AxleWeights): Sides => (axle.flexible.imbalancePct > axle.rigid.imbalancePct ? axle.flexible : axle.rigid);
 
+/** Nearer to the limit than this, percent of the axle's load, is a caution. */
+const SIDES_COMFORT_PCT = 1;
+
 const sideCheck = (id: 'sideFront' | 'sideRear'): Check => ({ rig, states }) => {
   const limit = rig.profile.limits.sideImbalancePct;
   if (!limit) return null;
@@ -16,7 +19,7 @@ const sideCheck = (id: 'sideFront' | 'sideRear'): Check => ({ rig, states }) => 
   const heavier = sides.rightLb > sides.leftLb ? 'officer’s' : 'driver’s';
   return {
     id, title: id === 'sideFront' ? 'Side to side, front' : 'Side to side, rear',
-    status: margin < 0 ? 'fails' : margin < 1 ? 'caution' : 'holds',
+    status: margin < 0 ? 'fails' : margin < SIDES_COMFORT_PCT ? 'caution' : 'holds', comfort: SIDES_COMFORT_PCT,
     actual: sides.imbalancePct, limit: limit.value, margin, unit: '%', state: { id: state.id, name: state.name }, basis: limit.basis,
     words: `${formatPct(sides.imbalancePct)} of the axle’s load: the ${heavier} side carries ${lb(Math.abs(sides.rightLb - sides.leftLb))} more.`,
     steps: ['equipment', 'ladders'],

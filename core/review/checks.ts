@@ -1,13 +1,15 @@
+import { approach, departure } from './angle-checks.js';
 import { frontAxle, frontLeast, frontShare, gross, rearAxle } from './axle-checks.js';
 import { roll, sideFront, sideRear } from './balance-checks.js';
 import { equipmentPlace, hoseFits, laddersFit, tankFits, wheelsFit } from './fit-checks.js';
+import { frameMoment } from './frame-check.js';
 import { budget } from './money.js';
 import { minimums, typeGvwr } from './minimum-checks.js';
 import type { Check, Finding, Looked, Status } from './types.js';
 
 /** Every check, in the order in which findings are shown. To add a check, add a function to this list. */
 export const CHECKS: Check[] = [
-  frontAxle, rearAxle, gross, frontShare, frontLeast, sideFront, sideRear, roll, typeGvwr,
+  frontAxle, rearAxle, gross, frontShare, frontLeast, sideFront, sideRear, roll, approach, departure, frameMoment, typeGvwr,
   tankFits, hoseFits, laddersFit, wheelsFit, equipmentPlace,
   ...minimums, budget,
 ];

@@ -1,5 +1,5 @@
 import type { Component, Rig } from '../rig/index.js';
-import { rearReactionIn, statesOf } from '../weights/index.js';
+import { mostBent, rearReactionIn, statesOf } from '../weights/index.js';
 import type { WeighedState } from '../weights/index.js';
 import { worseModel } from './balance-checks.js';
 import type { CheckId, Contributor, Finding, Looked } from './types.js';
@@ -56,9 +56,18 @@ const leaning = (end: 'front' | 'rear') => (rig: Rig, state: WeighedState): Cont
   return toSide(rig, state, rightLb > leftLb ? 1 : -1, rig.axles[end].trackIn);
 };
 
+/** What bends the frame most where it bends most: lb as they would weigh at that very place. Beyond the axles it is what hangs there. */
+export function bending(rig: Rig, state: WeighedState): Contributor[] {
+  const { xIn: at, momentLbIn } = mostBent(rig, [state]);
+  const span = rearReactionIn(rig.axles);
+  if (at <= 0 || at >= span) return largest(rig, state, (c, w) => (Math.sign(c.xIn - at) === (at <= 0 ? -1 : 1) ? w : 0));
+  const reach = (x: number) => (x <= at ? x * (span - at) : at * (span - x));
+  return largest(rig, state, (c, w) => (Math.sign(momentLbIn) * w * reach(c.xIn)) / reach(at));
+}
+
 const CAUSES: Partial<Record<CheckId, (rig: Rig, state: WeighedState) => Contributor[]>> = {
   frontAxle: onFront, rearAxle: onRear, gross: ofGross, frontShare: liftingFront, frontLeast: liftingFront,
-  sideFront: leaning('front'), sideRear: leaning('rear'), roll: raising,
+  sideFront: leaning('front'), sideRear: leaning('rear'), roll: raising, frameMoment: bending,
 };
 
 /** The components that cause most of a finding, in the load state in which it is worst; none where it is not a matter of weight. */

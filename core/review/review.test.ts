@@ -3,7 +3,9 @@ import { describe, expect, it } from 'vitest';
 import { DEMONSTRATION } from '../demonstration/index.js';
 import { parseBuild, starterBuild, withBody, withChassisSetting, withHose, withLadder, withPump, withTank } from '../spec/index.js';
 import type { BuildSpec } from '../spec/index.js';
-import { CHECKS, contributorsOf, evaluate, governing, rank, remediesFor, report, stepStates } from './index.js';
+import { CHECKS, contributorsOf, evaluate, governing, rank, stepStates } from './index.js';
+import { remediesFor } from '../mending/index.js';
+import { report } from '../study/index.js';
 import type { CheckId, Status } from './index.js';
 
 const [pumper, aerial, brush] = DEMONSTRATION.flatMap((d) => d.builds) as [BuildSpec, BuildSpec, BuildSpec];

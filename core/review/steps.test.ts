@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { DEMONSTRATION } from '../demonstration/index.js';
-import { starterBuild, withPump, withTank } from '../spec/index.js';
+import { starterBuild, withProfile, withPump, withTank } from '../spec/index.js';
 import type { BuildSpec } from '../spec/index.js';
 import { inUnits } from '../units/index.js';
 import { rearReactionIn } from '../weights/index.js';
@@ -75,7 +75,14 @@ describe('equipment by group', () => {
 
   it('leaves of the allowance what the list does not fill', () => {
     expect(allowanceLeftLb(evaluate(pumper).rig)).toBeCloseTo(2000 - 1693, 6);
-    expect(allowanceLeftLb(evaluate(bare).rig)).toBeCloseTo(2000, 6);
+    expect(allowanceLeftLb(evaluate(bare).rig)).toBeCloseTo(2500, 6);
+  });
+
+  it('reckons with the larger allowance from roomy compartments on, and with none where the profile has none', () => {
+    const { rig } = evaluate(bare);
+    expect(rig.layout.compartments.reduce((sum, { volumeFt3 }) => sum + volumeFt3, 0)).toBeGreaterThan(250);
+    expect(allowanceLeftLb(evaluate(withProfile(bare, 'us-water-supply')).rig)).toBeCloseTo(1000, 6);
+    expect(allowanceLeftLb(evaluate(withProfile(bare, 'ratings-only')).rig)).toBe(0);
   });
 });
 

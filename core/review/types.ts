@@ -8,6 +8,7 @@ export type CheckId =
   | 'frontAxle' | 'rearAxle' | 'gross' | 'frontShare' | 'frontLeast' | 'sideFront' | 'sideRear' | 'roll' | 'typeGvwr'
   | 'pumpLeast' | 'tankLeast' | 'supplyHose' | 'attackHose' | 'hose15' | 'hose1' | 'seats' | 'compartments'
   | 'groundLadders' | 'roofLadder' | 'extensionLadder' | 'atticLadder'
+  | 'hoseBeds' | 'preconnects' | 'approach' | 'departure' | 'frameMoment'
   | 'tankFits' | 'hoseFits' | 'laddersFit' | 'wheelsFit' | 'equipmentPlace' | 'budget';
 
 export type Unit = 'lb' | '%' | 'deg' | 'gal' | 'gpm' | 'ft' | 'ft3' | 'in' | 'seats' | 'pieces' | '$';
@@ -27,6 +28,8 @@ export interface Finding {
   limit: number;
   /** Positive where it holds. */
   margin: number;
+  /** Margin from which it holds without a caution, where that is more than nothing. */
+  comfort?: number;
   unit: Unit;
   /** The load state in which it is worst, where states matter. */
   state: { id: StateId; name: string } | null;

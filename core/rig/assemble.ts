@@ -57,6 +57,7 @@ export function assemble(spec: BuildSpec): Rig {
     frontAxle,
     rearAxle,
     minFrontLb: chassis.minFrontLb,
+    frameResistingLbIn: chassis.frame.resistingLbIn ?? null,
     stabilityControl: chassis.stabilityControl,
     profile: parts.profile,
     moved: equipment.moved,

@@ -1,3 +1,4 @@
+import type { Profile } from '../catalogue/index.js';
 import { catalogueOf } from '../spec/index.js';
 import type { BuildSpec } from '../spec/index.js';
 import { component } from './component.js';
@@ -10,6 +11,12 @@ function placeFor(id: string, compartments: Compartment[]): Compartment | undefi
   const sameSide = compartments.filter((c) => c.id[0] === id[0]);
   const nearest = [...sameSide].sort((a, b) => Math.abs(Number(a.id[1]) - Number(id[1])) - Math.abs(Number(b.id[1]) - Number(id[1])));
   return compartments.find((c) => c.id === id) ?? nearest[0] ?? compartments[0];
+}
+
+/** What the profile allows for loose equipment, lb: more where the compartments are roomy (ft³). */
+export function allowanceLb({ limits }: Pick<Profile, 'limits'>, volumeFt3: number): number {
+  const roomy = limits.roomyFt3 && limits.roomyAllowanceLb && volumeFt3 >= limits.roomyFt3.value;
+  return (roomy ? limits.roomyAllowanceLb : limits.allowanceLb)?.value ?? 0;
 }
 
 /** Equipment in its compartments, and the profile's allowance where the list is lighter than it. */
@@ -37,8 +44,8 @@ export function equipmentComponents(
   });
 
   const carriedLb = components.reduce((sum, c) => sum + c.weightLb, 0);
-  const missingLb = (profile.limits.allowanceLb?.value ?? 0) - carriedLb;
   const volume = layout.compartments.reduce((sum, c) => sum + c.volumeFt3, 0);
+  const missingLb = allowanceLb(profile, volume) - carriedLb;
   if (missingLb > 0 && volume > 0) {
     for (const compartment of layout.compartments) {
       components.push(component({

@@ -1,5 +1,5 @@
 import type { AxleOption, Bumper, BodyFamily, Chassis, Profile, Pump, RoofOption, TankShape, AerialDevice } from '../catalogue/index.js';
-import { catalogueOf } from '../spec/index.js';
+import { catalogueOf, profileOf } from '../spec/index.js';
 import type { BuildSpec } from '../spec/index.js';
 
 /** The parts of the catalogue that a spec names, looked up once. */
@@ -38,6 +38,6 @@ export function chosenParts(spec: BuildSpec): ChosenParts {
     tankShape: catalogueOf(spec).part('tankShape', spec.tank.shape),
     body: catalogueOf(spec).part('body', spec.body.partId),
     device: spec.device ? catalogueOf(spec).part('device', spec.device.partId) : null,
-    profile: catalogueOf(spec).part('profile', spec.profileId),
+    profile: profileOf(spec),
   };
 }

@@ -108,6 +108,8 @@ export interface Rig {
   frontAxle: AxleOption;
   rearAxle: AxleOption;
   minFrontLb: number;
+  /** Resisting bending moment of the frame's rails together, lb·in, where the maker states it. */
+  frameResistingLbIn: number | null;
   stabilityControl: boolean;
   profile: Profile;
   /** Things that had to ride elsewhere than was asked for. */

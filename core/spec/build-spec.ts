@@ -4,7 +4,7 @@ import {
 } from 'class-validator';
 import { BUILD_TYPES, TANK_SHAPE_IDS } from '../catalogue/index.js';
 import type { BuildType, DoorStyle, LadderMountId, TankShapeId } from '../catalogue/index.js';
-import { GrowthReserve, MoneyLimits, OwnItem, OwnPartChoice, OwnState, WeightCorrection } from './own-things.js';
+import { GrowthReserve, MoneyLimits, OwnItem, OwnPartChoice, OwnProfile, OwnState, WeightCorrection } from './own-things.js';
 import { ID, isId, Letters, MayBeLeftOut, Nested } from './rules.js';
 
 export const BUILD_FORMAT = 'baros-build';
@@ -170,8 +170,13 @@ export class BuildSpec {
   @IsIn(BUILD_TYPES)
   type!: BuildType;
 
-  @Matches(ID, isId)
+  @Matches(ID, { message: '$property must be the id of a limit profile (letters, digits, dots and dashes)' })
   profileId!: string;
+
+  /** The limits that `profileId` names, where they are the department's own. */
+  @MayBeLeftOut()
+  @Nested(() => OwnProfile)
+  ownProfile?: OwnProfile;
 
   @Nested(() => ChassisChoice)
   chassis!: ChassisChoice;

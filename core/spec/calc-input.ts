@@ -115,3 +115,35 @@ export class TankInput {
   @IsNumber() @Min(0)
   gallons!: number;
 }
+
+/** Where the truck comes nearest to the road beyond an axle: how far beyond it and how high. */
+export class OverhangInput {
+  @IsNumber() @IsPositive() @Max(MOST_IN)
+  overhangIn!: number;
+
+  @IsNumber() @IsPositive() @Max(MOST_IN)
+  heightIn!: number;
+}
+
+/** The worst low point between the axles, aft of the front one. */
+export class LowPointInput {
+  @IsNumber() @IsPositive() @Max(MOST_IN)
+  xIn!: number;
+
+  @IsNumber() @IsPositive() @Max(MOST_IN)
+  heightIn!: number;
+}
+
+export class AnglesInput {
+  @IsNumber() @IsPositive() @Max(MOST_IN)
+  wheelbaseIn!: number;
+
+  @Nested(() => OverhangInput)
+  front!: OverhangInput;
+
+  @Nested(() => OverhangInput)
+  rear!: OverhangInput;
+
+  @Nested(() => LowPointInput)
+  lowPoint!: LowPointInput;
+}

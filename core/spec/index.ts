@@ -10,6 +10,7 @@ export * from './own-parts.js';
 export * from './own-things.js';
 export * from './parse.js';
 export * from './problems.js';
+export * from './profile-of.js';
 export * from './references.js';
 export * from './districts.js';
 export * from './edit.js';

@@ -1,7 +1,7 @@
 import 'reflect-metadata';
 import { ArrayMaxSize, IsArray, IsIn, IsInt, IsNumber, IsString, Matches, Max, Min } from 'class-validator';
-import { BASES, FIGURE_SOURCES, OWN_KINDS } from '../catalogue/index.js';
-import type { Basis, FigureSource, OwnKind, OwnPart, PartFigure } from '../catalogue/index.js';
+import { BASES, FIGURE_SOURCES, LIMIT_IDS, OWN_KINDS } from '../catalogue/index.js';
+import type { Basis, FigureSource, LimitId, OwnKind, OwnPart, PartFigure } from '../catalogue/index.js';
 import { ID, isId, Letters, MayBeLeftOut, Nested } from './rules.js';
 
 /** Groups of what a load state may leave off the truck. */
@@ -167,4 +167,39 @@ export class OwnState {
   @IsArray() @ArrayMaxSize(10)
   @IsIn(OFF_GROUPS, { each: true })
   off!: OffGroup[];
+}
+
+/** One limit of a department's own profile. */
+export class OwnLimit {
+  @IsIn(LIMIT_IDS)
+  id!: LimitId;
+
+  /** In the unit of this limit. */
+  @IsNumber()
+  value!: number;
+
+  /** What it rests on: a standard and its edition, or a house rule. */
+  @IsString()
+  @Letters(1, 120)
+  basis!: string;
+
+  @MayBeLeftOut()
+  @IsString()
+  @Letters(1, 300)
+  note?: string;
+}
+
+/** Limits of the department's own, a copy of a profile that it changed; it travels with the build. */
+export class OwnProfile {
+  @Matches(ID, isId)
+  id!: string;
+
+  @IsString()
+  @Letters(1, 80)
+  name!: string;
+
+  @IsArray()
+  @ArrayMaxSize(60)
+  @Nested(() => OwnLimit, 'each')
+  limits!: OwnLimit[];
 }

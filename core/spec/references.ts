@@ -4,10 +4,11 @@ import type { BuildSpec } from './build-spec.js';
 import { catalogueOf } from './catalogue-of.js';
 import { ownProblems } from './own-parts.js';
 import type { Problem } from './problems.js';
+import { profileProblems } from './profile-of.js';
 
 /** Problems that the shape alone can't show: parts that are gone, or that do not go with each other. */
 export function referenceProblems(spec: BuildSpec): Problem[] {
-  const problems = ownProblems(spec);
+  const problems = [...ownProblems(spec), ...profileProblems(spec)];
   if (problems.length) return problems;
   const catalogue = catalogueOf(spec);
   const say = (field: string, message: string) => problems.push({ field, message: `${field} ${message}` });
@@ -20,7 +21,6 @@ export function referenceProblems(spec: BuildSpec): Problem[] {
     return undefined;
   };
 
-  need('profile', 'profileId', spec.profileId);
   const chassis = need('chassis', 'chassis.partId', spec.chassis.partId);
   if (chassis) {
     const { minIn, maxIn } = chassis.wheelbase;

@@ -1,5 +1,6 @@
-import { report } from '../review/index.js';
-import { judge, parseBuild, TankInput, WeightsInput } from '../spec/index.js';
+import { report } from './report.js';
+import { angles } from '../site/index.js';
+import { AnglesInput, judge, parseBuild, TankInput, WeightsInput } from '../spec/index.js';
 import { tank, weigh } from '../weights/index.js';
 
 /**
@@ -9,5 +10,6 @@ import { tank, weigh } from '../weights/index.js';
 export const CALCULATIONS = {
   weights: (input: unknown) => weigh(judge(WeightsInput, input)),
   tank: (input: unknown) => tank(judge(TankInput, input)),
+  angles: (input: unknown) => angles(judge(AnglesInput, input)),
   evaluate: (input: unknown) => report(parseBuild(input)),
 };

@@ -1,7 +1,7 @@
 import type { StepId } from '../rig/index.js';
 import {
-  bedsFor, catalogueOf, suitsBed, withBody, withBumper, withBumperItem, withChassis, withChassisSetting, withDevice, withDivider, withEquipmentLine, withFitting, withFoam, withHose, withLadder, withLadderMount,
-  withOutriggers, withPump, withTank,
+  bedsFor, catalogueOf, profileOf, suitsBed, withBody, withBumper, withBumperItem, withChassis, withChassisSetting, withDevice, withDivider, withEquipmentLine, withFitting, withFoam, withHose, withLadder, withLadderMount,
+  withOutriggers, withProfile, withPump, withTank,
 } from '../spec/index.js';
 import type { Bed, BuildSpec } from '../spec/index.js';
 import { feet, feetInches, gpm } from '../units/index.js';
@@ -82,7 +82,7 @@ function chassisChoices(spec: BuildSpec): Choice[] {
     },
     {
       kind: 'pick', id: 'profile', title: 'Limits held against', compact: true,
-      options: catalogueOf(spec).for('profile', spec.type).map((part) => ({ id: part.id, label: part.name, ...ownMark(part), chosen: part.id === spec.profileId, spec: { ...spec, profileId: part.id } })),
+      options: [...(spec.ownProfile ? [profileOf(spec)] : []), ...catalogueOf(spec).for('profile', spec.type)].map((profile) => ({ id: profile.id, label: profile.name, ...ownMark(profile), chosen: profile.id === spec.profileId, spec: profile.own ? spec : withProfile(spec, profile.id) })),
     },
   ];
 }

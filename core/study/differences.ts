@@ -1,5 +1,5 @@
 import type { PartKind } from '../catalogue/index.js';
-import { bedsFor, catalogueOf, confirmed, referenceProblems, same } from '../spec/index.js';
+import { bedsFor, catalogueOf, confirmed, referenceProblems, same, withOwnProfile, withProfile } from '../spec/index.js';
 import type { BuildSpec, Problem } from '../spec/index.js';
 import { feet, formatMoney, formatWhole, gal, inches, lb } from '../units/index.js';
 
@@ -59,7 +59,12 @@ const FIXED: Topic[] = [
   field('chassis', 'rearAxleId', 'Rear axle', (spec) => axleName(spec, 'rearAxle')),
   field('chassis', 'roofId', 'Cab roof', (spec) => catalogueOf(spec).find('chassis', spec.chassis.partId)?.roofs.find(({ id }) => id === spec.chassis.roofId)?.name ?? spec.chassis.roofId),
   field('chassis', 'crew', 'Seats', (spec) => formatWhole(spec.chassis.crew)),
-  own('profileId', 'Limits held against', (spec) => nameOf(spec, 'profile', spec.profileId)),
+  {
+    id: 'profileId', title: 'Limits held against',
+    read: ({ profileId, ownProfile }) => ({ profileId, ownProfile }),
+    write: (spec, { profileId, ownProfile }: Pick<BuildSpec, 'profileId' | 'ownProfile'>) => (ownProfile ? withOwnProfile(spec, ownProfile) : withProfile(spec, profileId)),
+    words: (spec) => (spec.ownProfile ? `${spec.ownProfile.name}, ${spec.ownProfile.limits.length} limits of its own` : nameOf(spec, 'profile', spec.profileId)),
+  },
   field('bumper', 'partId', 'Bumper', (spec) => nameOf(spec, 'bumper', spec.bumper.partId)),
   field('bumper', 'itemIds', 'On the bumper', (spec) => namesOf(spec, 'bumperItem', spec.bumper.itemIds)),
   own('device', 'Aerial device', (spec) => (spec.device ? `${nameOf(spec, 'device', spec.device.partId)}, ${catalogueOf(spec).find('device', spec.device.partId)?.outriggers.find(({ id }) => id === spec.device?.outriggersId)?.name.toLowerCase() ?? ''}` : 'none')),

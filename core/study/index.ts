@@ -6,12 +6,11 @@ export type { AmountChoice, Choice, Option, PickChoice, ToggleChoice } from './c
 export { CALCULATIONS } from './calculations.js';
 export { differencesOf, mergeBuilds } from './differences.js';
 export type { Difference, Merged } from './differences.js';
-export { frameLoads } from './frame.js';
-export type { FrameLoads, FrameStation } from './frame.js';
 export { gripsOf } from './grips.js';
 export type { Axis, Grip } from './grips.js';
 export { partsCsv, problemsOfPart, readPartsCsv } from './parts-csv.js';
 export type { PartsReading } from './parts-csv.js';
+export { report } from './report.js';
 export { schoolsFor, TWO_LINES_GPM } from './schools.js';
 export type { Consequences, School, SchoolSide } from './schools.js';
 export { freshId, readSheet, sheetCsv, sheetOf } from './sheet.js';

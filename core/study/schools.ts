@@ -3,7 +3,7 @@ import type { StepId } from '../rig/index.js';
 import { measureOf, evaluate } from '../review/index.js';
 import type { Measure } from '../review/index.js';
 import {
-  catalogueOf, referenceProblems, withBody, withBumper, withBumperItem, withChassis, withDevice, withEquipmentLine, withFitting, withHose, withLadderMount, withOutriggers, withPump, withTank,
+  catalogueOf, profileOf, referenceProblems, withBody, withBumper, withBumperItem, withChassis, withDevice, withEquipmentLine, withFitting, withHose, withLadderMount, withOutriggers, withPump, withTank,
 } from '../spec/index.js';
 import type { BuildSpec } from '../spec/index.js';
 
@@ -146,7 +146,7 @@ const QUESTIONS: Question[] = [
     id: 'water', step: 'tank', question: 'More water or a lighter truck?',
     ways: (spec) => {
       const { gallons } = spec.tank;
-      const least = catalogueOf(spec).find('profile', spec.profileId)?.limits.tankGal?.value ?? 0;
+      const least = profileOf(spec).limits.tankGal?.value ?? 0;
       const by = spec.type === 'brush' ? 50 : 250;
       if (gallons === 0) return [];
       return [

@@ -32,6 +32,8 @@ export const cfm = figure('cfm');
 export const cubicFeet = figure('ft3');
 /** Pounds a foot. */
 export const lbPerFt = figure('lbft');
+/** Bending moment, lb·in. */
+export const moment = figure('moment');
 /** Pounds an inch. */
 export const lbPerIn = figure('lbin');
 

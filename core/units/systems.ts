@@ -2,8 +2,8 @@
 export const UNIT_SYSTEMS = ['us', 'metric', 'canada'] as const;
 export type UnitSystem = (typeof UNIT_SYSTEMS)[number];
 
-/** What a figure measures. `ftin` is a length in inches read as feet and inches, `size` a nominal diameter of hose. */
-export const QUANTITIES = ['lb', 'in', 'ftin', 'ft', 'size', 'gal', 'gpm', 'psi', 'cfm', 'ft3', 'lbft', 'lbin'] as const;
+/** What a figure measures: `ftin` a length in inches read as feet and inches, `size` a nominal diameter of hose, `moment` a bending moment in lb·in. */
+export const QUANTITIES = ['lb', 'in', 'ftin', 'ft', 'size', 'gal', 'gpm', 'psi', 'cfm', 'ft3', 'lbft', 'lbin', 'moment'] as const;
 export type Quantity = (typeof QUANTITIES)[number];
 
 /** How a quantity is shown: its unit, what one US unit is in it, and the decimals that are worth reading. */
@@ -14,6 +14,7 @@ export interface Shown {
 }
 
 const KG_PER_LB = 0.45359237;
+const NEWTON_PER_LB = 4.4482216152605;
 const MM_PER_IN = 25.4;
 const M_PER_FT = 0.3048;
 const L_PER_GAL = 3.785411784;
@@ -33,6 +34,7 @@ const US: Record<Quantity, Shown> = {
   ft3: { unit: 'ft³', factor: 1, decimals: 1 },
   lbft: { unit: 'lb/ft', factor: 1, decimals: 2 },
   lbin: { unit: 'lb/in', factor: 1, decimals: 1 },
+  moment: { unit: 'thousand lb·in', factor: 0.001, decimals: 0 },
 };
 
 const METRIC: Record<Quantity, Shown> = {
@@ -48,6 +50,7 @@ const METRIC: Record<Quantity, Shown> = {
   ft3: { unit: 'm³', factor: M_PER_FT ** 3, decimals: 2 },
   lbft: { unit: 'kg/m', factor: KG_PER_LB / M_PER_FT, decimals: 2 },
   lbin: { unit: 'kg/cm', factor: KG_PER_LB / (MM_PER_IN / 10), decimals: 2 },
+  moment: { unit: 'kN·m', factor: (NEWTON_PER_LB * MM_PER_IN) / 1e6, decimals: 0 },
 };
 
 const IMPERIAL_PER_US_GAL = L_PER_GAL / L_PER_IMPERIAL_GAL;

@@ -6,6 +6,8 @@ export { capacityGal, fillTank, tank } from './tank.js';
 export type { TankResult } from './tank.js';
 export { fillingSweep, LOAD_STATES, loadsOf, statesOf, weighInService, weighState, weighStates } from './states.js';
 export type { Loads, LoadState, StateId, WeighedState } from './states.js';
+export { frameLoads, mostBent } from './frame.js';
+export type { FrameLoads, FrameStation } from './frame.js';
 export { payloadLeftAt } from './payload.js';
 export type { PayloadLeft } from './payload.js';
 export { probabilityWithin, Z_95 } from './normal.js';

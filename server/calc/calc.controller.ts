@@ -1,7 +1,8 @@
 import { Body, Controller, HttpCode, Post } from '@nestjs/common';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
-import { report } from '#core/review';
-import { BuildSpec, TankInput, WeightsInput } from '#core/spec';
+import { report } from '#core/study';
+import { angles } from '#core/site';
+import { AnglesInput, BuildSpec, TankInput, WeightsInput } from '#core/spec';
 import { tank, weigh } from '#core/weights';
 import { resultSchemas } from './results.js';
 
@@ -21,6 +22,13 @@ export class CalcController {
   @ApiOkResponse({ schema: resultSchemas.tank })
   tank(@Body() input: TankInput) {
     return tank(input);
+  }
+
+  @Post('angles')
+  @HttpCode(200)
+  @ApiOkResponse({ schema: resultSchemas.angles })
+  angles(@Body() input: AnglesInput) {
+    return angles(input);
   }
 
   @Post('evaluate')

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { DEMONSTRATION } from '#core/demonstration';
-import { report } from '#core/review';
+import { report } from '#core/study';
 import { startApp } from '../test/app.js';
 
 let server: Awaited<ReturnType<typeof startApp>>;

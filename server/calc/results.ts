@@ -1,6 +1,7 @@
-import { report } from '#core/review';
+import { report } from '#core/study';
+import { angles } from '#core/site';
 import { starterBuild } from '#core/spec';
-import type { TankInput, WeightsInput } from '#core/spec';
+import type { AnglesInput, TankInput, WeightsInput } from '#core/spec';
 import { tank, weigh } from '#core/weights';
 import { shapeOf } from '../documents/index.js';
 
@@ -17,9 +18,12 @@ const TANK: TankInput = {
   usableFraction: 0.97, liquidLbPerGal: 8.34, gallons: 300,
 };
 
+const ANGLES: AnglesInput = { wheelbaseIn: 192, front: { overhangIn: 86, heightIn: 17.5 }, rear: { overhangIn: 112, heightIn: 20 }, lowPoint: { xIn: 100, heightIn: 15 } };
+
 /** The shapes of the results, read off real ones so that they can't differ from what is answered. */
 export const resultSchemas = {
   weights: shapeOf(weigh(WEIGHTS)),
   tank: shapeOf(tank(TANK)),
+  angles: shapeOf(angles(ANGLES)),
   evaluate: shapeOf(report(starterBuild('pumper', 'Shape', 'Shape'))),
 };

@@ -1,4 +1,4 @@
 import { expose } from 'comlink';
-import { remediesFor } from '#core/review';
+import { remediesFor } from '#core/mending';
 
 expose({ remediesFor });

@@ -1,7 +1,8 @@
 import { useQuery } from '@tanstack/react-query';
 import { wrap } from 'comlink';
 import type { Remote } from 'comlink';
-import type { CheckId, remediesFor } from '#core/review';
+import type { remediesFor } from '#core/mending';
+import type { CheckId } from '#core/review';
 import type { BuildSpec } from '#core/spec';
 
 interface Office { remediesFor: typeof remediesFor }

@@ -1,9 +1,7 @@
+import { remediesFor } from '../mending/index.js';
+import { contributorsOf, evaluate, measureOf } from '../review/index.js';
 import type { BuildSpec } from '../spec/index.js';
 import { sayAll } from '../units/index.js';
-import { contributorsOf } from './contributors.js';
-import { evaluate } from './evaluate.js';
-import { measureOf } from './measure.js';
-import { remediesFor } from './remedies.js';
 
 /** The calculation `evaluate` of the outside contract: every result and finding of a build, with its remedies, in US units. */
 export function report(spec: BuildSpec) {

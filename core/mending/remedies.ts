@@ -1,23 +1,21 @@
+import { evaluate, rank } from '../review/index.js';
+import type { Change, CheckId, Evaluation, Finding } from '../review/index.js';
 import type { BuildSpec } from '../spec/index.js';
 import { candidatesFor } from './candidates.js';
-import type { Candidate } from './candidates.js';
-import { rank } from './checks.js';
-import { evaluate } from './evaluate.js';
-import type { Evaluation } from './evaluate.js';
-import { changeOf, measureOf } from './measure.js';
-import type { Change } from './measure.js';
-import type { CheckId, Finding, Status } from './types.js';
+import type { Candidate, ChangeKind, Step } from './change.js';
+import { harmOf, judgeChange, standingOf } from './judged.js';
+import type { Standing } from './judged.js';
 
 /** A change with its computed effect on the finding that it is for, and on everything else. */
 export interface Remedy {
-  kind: Candidate['kind'];
+  kind: ChangeKind;
   label: string;
   /** The build with the change made. */
   spec: BuildSpec;
   /** Whether the finding is no longer failing; otherwise the change only helps. */
   mends: boolean;
-  before: { actual: number; limit: number; status: Status };
-  after: { actual: number; limit: number; status: Status };
+  before: Standing;
+  after: Standing;
   change: Change;
   /** Titles of other findings that are worse after it. */
   worse: string[];
@@ -26,31 +24,20 @@ export interface Remedy {
 const MOST_SHOWN = 6;
 const MOST_OF_A_KIND = 2;
 
-const stateOf = ({ actual, limit, status }: Finding) => ({ actual, limit, status });
-
-/** How far a finding is beyond its limit, in its own unit; negative where it holds. */
-const excess = (finding: Finding) => -finding.margin;
-
-function remedyFor(candidate: Candidate, base: Evaluation, finding: Finding): Remedy | null {
-  const before = measureOf(base);
-  const judged = (step: Candidate['steps'][number]): Remedy | null => {
-    const after = evaluate(step.spec);
-    const then = after.findings.find((other) => other.id === finding.id);
-    if (!then) return null;
-    const worse = after.findings
-      .filter((other) => other.id !== finding.id && rank(other.status) > rank(base.findings.find((old) => old.id === other.id)?.status ?? 'holds'))
-      .map((other) => other.title);
-    const helps = rank(then.status) < rank(finding.status) || excess(then) < excess(finding) - 1e-6;
+function remedyFor({ kind, steps }: Candidate, spec: BuildSpec, base: Evaluation, finding: Finding): Remedy | null {
+  const judged = ({ label, edit }: Step): Remedy | null => {
+    const after = judgeChange(base, edit(spec));
+    const then = after?.findings.find((other) => other.id === finding.id);
+    if (!after || !then) return null;
+    const helps = rank(then.status) < rank(finding.status) || then.margin > finding.margin + 1e-6;
     if (!helps) return null;
     return {
-      kind: candidate.kind, label: step.label, spec: step.spec, worse,
-      mends: rank(then.status) < rank(finding.status) && then.status !== 'fails',
-      before: stateOf(finding), after: stateOf(then), change: changeOf(before, measureOf(after)),
+      kind, label, spec: after.spec, worse: after.worse.filter((title) => title !== finding.title), change: after.change,
+      mends: rank(then.status) < rank(finding.status) && then.status !== 'fails', before: standingOf(finding), after: standingOf(then),
     };
   };
 
   // Steps go one way: where neither the smallest nor the largest helps, those between do not either.
-  const { steps } = candidate;
   if (steps.length > 2 && !judged(steps[0]!) && !judged(steps[steps.length - 1]!)) return null;
 
   let best: Remedy | null = null;
@@ -64,11 +51,7 @@ function remedyFor(candidate: Candidate, base: Evaluation, finding: Finding): Re
   return best;
 }
 
-/** Harm of a remedy, least first: new troubles, then money, weight, water and hose given up. */
-function harm({ worse, change, kind }: Remedy): number {
-  const givesUp = kind === 'tankSize' || kind === 'hose' || kind === 'bumperItem' ? 4 : 0;
-  return worse.length * 100 + Math.max(0, change.priceCents) / 200_000 + Math.max(0, change.grossLb) / 100 + Math.abs(change.lengthIn) / 6 + givesUp;
-}
+const harm = ({ kind, worse, change }: Remedy) => harmOf([kind], { worse: worse.length, change });
 
 /**
  * The few changes that mend a finding with the least other harm, each computed from the same model.
@@ -79,7 +62,7 @@ export function remediesFor(spec: BuildSpec, findingId: CheckId): Remedy[] {
   const finding = base.findings.find((candidate) => candidate.id === findingId);
   if (!finding || finding.status === 'holds') return [];
   const remedies = candidatesFor(spec, base.rig, findingId)
-    .map((candidate) => remedyFor(candidate, base, finding))
+    .map((candidate) => remedyFor(candidate, spec, base, finding))
     .filter((remedy) => remedy !== null)
     .sort((a, b) => Number(b.mends) - Number(a.mends) || harm(a) - harm(b));
 

@@ -1,8 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
-import { judge, TankInput, WeightsInput } from '../spec/index.js';
-import { tank } from './tank.js';
-import { weigh } from './weigh.js';
+import { CALCULATIONS } from './index.js';
 
 interface Example { calc: string; name: string; input: unknown; expect: object }
 
@@ -18,12 +16,9 @@ function agrees(actual: unknown, expected: unknown, path: string): void {
   } else expect(actual, path).toEqual(expected);
 }
 
-describe('worked examples', () => {
-  it.each(read('weights').map((e) => [e.name, e] as const))('weights: %s', (_, example) => {
-    agrees(weigh(judge(WeightsInput, example.input)), example.expect, 'weights');
-  });
-
-  it.each(read('tank').map((e) => [e.name, e] as const))('tank: %s', (_, example) => {
-    agrees(tank(judge(TankInput, example.input)), example.expect, 'tank');
+describe.each(Object.keys(CALCULATIONS).filter((name) => name !== 'evaluate') as (keyof typeof CALCULATIONS)[])('worked examples of %s', (calc) => {
+  it.each(read(calc).map((example) => [example.name, example] as const))('%s', (_, example) => {
+    expect(example.calc).toBe(calc);
+    agrees(CALCULATIONS[calc](example.input), example.expect, calc);
   });
 });

@@ -1,0 +1,7 @@
+export { adviceFor, advise } from './advice.js';
+export type { Advice, AdviceAsked, AdviceProgress, AdviceResult, AdvisedChange, Effect, Obstacle } from './advice.js';
+export { CHANGE_KINDS } from './change.js';
+export type { ChangeKind } from './change.js';
+export { candidatesFor } from './candidates.js';
+export { remediesFor } from './remedies.js';
+export type { Remedy } from './remedies.js';

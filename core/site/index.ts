@@ -1,0 +1,2 @@
+export { angles, approachOf, departureOf } from './angles.js';
+export type { AnglesResult, Governed } from './angles.js';
