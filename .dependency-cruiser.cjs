@@ -1,5 +1,5 @@
 /** The rooms and the one way through them: core imports nobody; server and web import core by its faces only. */
-const PIPELINE = ['units', 'catalogue', 'spec', 'demonstration', 'rig', 'weights', 'site', 'review', 'mending', 'study'];
+const PIPELINE = ['units', 'catalogue', 'spec', 'demonstration', 'rig', 'weights', 'site', 'review', 'mending', 'study', 'report'];
 
 /** A subject may import the subjects before it, never those after. */
 const oneWay = PIPELINE.slice(0, -1).map((subject, i) => ({

@@ -1,5 +1,6 @@
 import type { Rig } from '../rig/index.js';
 import type { BuildSpec } from '../spec/index.js';
+import { within } from '../units/index.js';
 
 /** The kinds of change that may mend something, in words. */
 export const CHANGE_KINDS = {
@@ -46,6 +47,12 @@ export const inSteps = (kind: ChangeKind, steps: Step[], of: string | number = '
 
 /** A change of one step. */
 export const atOnce = (kind: ChangeKind, label: string, edit: Step['edit'], of: string | number = ''): Candidate => inSteps(kind, [{ label, edit }], of);
+
+/** One part in place of another, in words. */
+export const insteadOf = (part: { name: string }, now: { name: string }): string => `${part.name} instead of ${within(now.name)}`;
+
+/** Changes made together, as one sentence without its full stop. */
+export const together = (changes: { label: string }[]): string => changes.map(({ label }, i) => (i === 0 ? label : within(label))).join(', and ');
 
 /** The values from one to another, the first left out. */
 export function range(from: number, to: number, step: number): number[] {

@@ -1,6 +1,6 @@
 export { adviceFor, advise } from './advice.js';
 export type { Advice, AdviceAsked, AdviceProgress, AdviceResult, AdvisedChange, Effect, Obstacle } from './advice.js';
-export { CHANGE_KINDS } from './change.js';
+export { CHANGE_KINDS, together } from './change.js';
 export type { ChangeKind } from './change.js';
 export { candidatesFor } from './candidates.js';
 export { remediesFor } from './remedies.js';

@@ -1,6 +1,6 @@
 import { bedsFor, catalogueOf, suitsBed, withBody, withBumper, withChassis, withChassisSetting, withFitting, withHose, withLadder, withPump, withTank } from '../spec/index.js';
-import { feet, formatWhole, gal } from '../units/index.js';
-import { atOnce, inSteps, range } from './change.js';
+import { feet, formatWhole, gal, within } from '../units/index.js';
+import { atOnce, insteadOf, inSteps, range } from './change.js';
 import type { Generator } from './change.js';
 
 const LARGEST_TANK_GAL = 1500;
@@ -46,7 +46,7 @@ export const moreHose: Generator = (spec) =>
     const load = spec.hose.find((other) => other.bedId === bed.id);
     const hoses = load ? [catalogueOf(spec).part('hose', load.hoseId)] : catalogueOf(spec).for('hose', spec.type).filter((hose) => suitsBed(bed, hose));
     return hoses.map((hose) => inSteps('hose', range(load?.lengthFt ?? 0, MOST_HOSE_FT, hose.sectionFt).map((lengthFt) => ({
-      label: `${feet(lengthFt)} of ${hose.name} in ${bed.name.toLowerCase()}${load ? ` instead of ${feet(load.lengthFt)}` : ''}`,
+      label: `${feet(lengthFt)} of ${hose.name} in ${within(bed.name)}${load ? ` instead of ${feet(load.lengthFt)}` : ''}`,
       edit: (on) => withHose(on, bed.id, { hoseId: hose.id, lengthFt }),
     })), bed.id));
   });
@@ -68,7 +68,7 @@ export const shorterBumper: Generator = (spec) => {
   const now = catalogueOf(spec).part('bumper', spec.bumper.partId);
   return catalogueOf(spec).for('bumper', spec.type)
     .filter((bumper) => bumper.extensionIn < now.extensionIn)
-    .map((bumper) => atOnce('bumper', bumper.name, (on) => withBumper(on, bumper.id)));
+    .map((bumper) => atOnce('bumper', insteadOf(bumper, now), (on) => withBumper(on, bumper.id)));
 };
 
 /** What may cost less: other bodies, bumpers and pumps, and fewer fittings. */
@@ -79,6 +79,6 @@ export const cheaperParts: Generator = (spec, rig) => {
     ...catalogue.for('body', spec.type).map((part) => atOnce('body', part.name, (on) => withBody(on, { partId: part.id }))),
     ...catalogue.for('bumper', spec.type).map((part) => atOnce('bumper', part.name, (on) => withBumper(on, part.id))),
     ...catalogue.for('pump', spec.type).filter((part) => part.ratedGpm >= leastGpm).map((part) => atOnce('pump', part.name, (on) => withPump(on, part.id))),
-    ...spec.fittingIds.map((id) => atOnce('fitting', `Leave off ${catalogue.part('fitting', id).name.toLowerCase()}`, (on) => withFitting(on, id, false), id)),
+    ...spec.fittingIds.map((id) => atOnce('fitting', `Leave off ${within(catalogue.part('fitting', id).name)}`, (on) => withFitting(on, id, false), id)),
   ];
 };

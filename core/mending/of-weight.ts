@@ -1,6 +1,6 @@
 import { catalogueOf, profileOf, withBody, withBumper, withBumperItem, withChassisSetting, withEquipmentLine, withHose, withLadderMount, withTank } from '../spec/index.js';
-import { feet, gal, inches, lb } from '../units/index.js';
-import { atOnce, inSteps, range } from './change.js';
+import { feet, gal, inches, lb, within } from '../units/index.js';
+import { atOnce, insteadOf, inSteps, range } from './change.js';
 import type { Generator } from './change.js';
 
 const MOVES_LOOKED_AT = 8;
@@ -31,8 +31,8 @@ export const axleRating: Generator = (spec, rig) => {
   const chassis = catalogueOf(spec).part('chassis', spec.chassis.partId);
   const higher = <T extends { ratings: { axleLb: number } }>(options: T[], now: T) => options.filter((option) => option.ratings.axleLb > now.ratings.axleLb);
   return [
-    inSteps('axle', higher(chassis.frontAxles, rig.frontAxle).map((axle) => ({ label: axle.name, edit: (on) => withChassisSetting(on, { frontAxleId: axle.id }) })), 'front'),
-    inSteps('axle', higher(chassis.rearAxles, rig.rearAxle).map((axle) => ({ label: axle.name, edit: (on) => withChassisSetting(on, { rearAxleId: axle.id }) })), 'rear'),
+    inSteps('axle', higher(chassis.frontAxles, rig.frontAxle).map((axle) => ({ label: insteadOf(axle, rig.frontAxle), edit: (on) => withChassisSetting(on, { frontAxleId: axle.id }) })), 'front'),
+    inSteps('axle', higher(chassis.rearAxles, rig.rearAxle).map((axle) => ({ label: insteadOf(axle, rig.rearAxle), edit: (on) => withChassisSetting(on, { rearAxleId: axle.id }) })), 'rear'),
   ];
 };
 
@@ -46,23 +46,23 @@ export const smallerTank: Generator = (spec) => {
 export const tankShape: Generator = (spec) =>
   spec.tank.gallons === 0 ? [] : catalogueOf(spec).for('tankShape', spec.type)
     .filter((shape) => shape.id !== spec.tank.shape)
-    .map((shape) => atOnce('tankShape', `${shape.name} tank`, (on) => withTank(on, { shape: shape.id })));
+    .map((shape) => atOnce('tankShape', `${shape.name} tank instead of ${within(catalogueOf(spec).part('tankShape', spec.tank.shape).name)}`, (on) => withTank(on, { shape: shape.id })));
 
 export const lighterBumper: Generator = (spec) => {
   const now = catalogueOf(spec).part('bumper', spec.bumper.partId);
   return catalogueOf(spec).for('bumper', spec.type)
     .filter((bumper) => bumper.weightLb < now.weightLb && withBumper(spec, bumper.id).bumper.itemIds.length === spec.bumper.itemIds.length)
-    .map((bumper) => atOnce('bumper', bumper.name, (on) => withBumper(on, bumper.id)));
+    .map((bumper) => atOnce('bumper', insteadOf(bumper, now), (on) => withBumper(on, bumper.id)));
 };
 
 export const withoutBumperItem: Generator = (spec) =>
-  spec.bumper.itemIds.map((id) => atOnce('bumperItem', `Leave off: ${catalogueOf(spec).part('bumperItem', id).name.toLowerCase()}`, (on) => withBumperItem(on, id, false), id));
+  spec.bumper.itemIds.map((id) => atOnce('bumperItem', `Leave off: ${within(catalogueOf(spec).part('bumperItem', id).name)}`, (on) => withBumperItem(on, id, false), id));
 
 export const lighterBody: Generator = (spec) => {
   const now = catalogueOf(spec).part('body', spec.body.partId);
   return catalogueOf(spec).for('body', spec.type)
     .filter((body) => body.lbPerIn < now.lbPerIn)
-    .map((body) => atOnce('body', `${body.name} instead of ${now.name.toLowerCase()}`, (on) => withBody(on, { partId: body.id })));
+    .map((body) => atOnce('body', insteadOf(body, now), (on) => withBody(on, { partId: body.id })));
 };
 
 /** The heaviest lines of equipment, each to every other compartment. */
@@ -75,7 +75,7 @@ export const moveItem: Generator = (spec, rig) => {
     rig.layout.compartments
       .filter((compartment) => compartment.id !== line.compartmentId)
       .map((compartment) => atOnce(
-        'move', `Move ${part.name.toLowerCase()} (${lb(part.weightLb * line.count)}) from ${line.compartmentId} to ${compartment.id}`,
+        'move', `Move ${within(part.name)} (${lb(part.weightLb * line.count)}) from ${line.compartmentId} to ${compartment.id}`,
         (on) => withEquipmentLine(on, index, { compartmentId: compartment.id }), index,
       )));
 };
@@ -98,4 +98,4 @@ export const bodyLength: Generator = (spec) => {
 export const ladderMount: Generator = (spec) =>
   catalogueOf(spec).for('ladderMount', spec.type)
     .filter((mount) => mount.id !== spec.ladders.mountId && spec.ladders.partIds.length > 0)
-    .map((mount) => atOnce('ladderMount', `Ladders: ${mount.name.toLowerCase()}`, (on) => withLadderMount(on, mount.id)));
+    .map((mount) => atOnce('ladderMount', `Ladders: ${within(mount.name)}`, (on) => withLadderMount(on, mount.id)));

@@ -17,6 +17,9 @@ export const CHECKS: Check[] = [
 /** What every check says of a truck. */
 export const review = (looked: Looked): Finding[] => CHECKS.map((check) => check(looked)).filter((finding) => finding !== null);
 
+/** How a status is called. */
+export const STATUS_WORDS: Record<Status, string> = { holds: 'holds', caution: 'close', fails: 'over a limit' };
+
 const RANK: Record<Status, number> = { holds: 0, caution: 1, fails: 2 };
 
 /** How bad a status is: 0 holds, 1 caution, 2 fails. */

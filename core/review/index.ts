@@ -1,5 +1,5 @@
-export { cautionsFor } from './cautions.js';
-export { CHECKS, rank, worstStatus } from './checks.js';
+export { CAUTIONS, cautionsFor, PLANNING_CAUTION } from './cautions.js';
+export { CHECKS, rank, STATUS_WORDS, worstStatus } from './checks.js';
 export { governing } from './axle-checks.js';
 export { worseModel } from './balance-checks.js';
 export { contributorsOf } from './contributors.js';

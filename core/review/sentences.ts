@@ -1,13 +1,10 @@
 import type { StepId } from '../rig/index.js';
 import { bedsFor, catalogueOf } from '../spec/index.js';
 import type { BuildSpec } from '../spec/index.js';
-import { feet, formatWhole, gal, inches, lb } from '../units/index.js';
+import { feet, formatWhole, gal, inches, lb, within } from '../units/index.js';
 import type { Evaluation } from './evaluate.js';
 
 const counted = (count: number, one: string, many = `${one}s`) => `${formatWhole(count)} ${count === 1 ? one : many}`;
-
-/** A part's name within a sentence: "Steel bumper" → "steel bumper", "PTO pump" and "L-shaped" as they are. */
-const within = (name: string): string => (/^[A-Z][a-z]/.test(name) ? name[0]!.toLowerCase() + name.slice(1) : name);
 
 const listed = (items: string[]): string => (items.length < 2 ? items.join('') : `${items.slice(0, -1).join(', ')} and ${items.at(-1)!}`);
 

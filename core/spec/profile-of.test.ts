@@ -18,7 +18,7 @@ describe('a profile of the department’s own', () => {
     const changed = withLimit(withLimit(own, 'sideImbalancePct', { value: 5, basis: 'Chief’s letter', note: 'Steep roads' }), 'attackHoseFt', null);
     expect(profileOf(changed).limits.sideImbalancePct).toEqual({ value: 5, basis: 'Chief’s letter', note: 'Steep roads' });
     expect(profileOf(changed).limits.attackHoseFt).toBeUndefined();
-    expect(profileOf(withLimit(changed, 'attackHoseFt', { value: 600 })).limits.attackHoseFt).toEqual({ value: 600, basis: 'House rule' });
+    expect(profileOf(withLimit(changed, 'attackHoseFt', { value: 600 })).limits.attackHoseFt).toEqual({ ...SHIPPED.part('profile', 'us-pumper').limits.attackHoseFt, value: 600 });
     expect(profileOf(withLimit(changed, 'sideImbalancePct', { note: '' })).limits.sideImbalancePct).toEqual({ value: 5, basis: 'Chief’s letter' });
     expect(read(changed)).toEqual(changed);
     // What it was copied from is as it was.

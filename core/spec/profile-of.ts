@@ -1,5 +1,5 @@
 import { LIMIT_KINDS, SHIPPED } from '../catalogue/index.js';
-import type { LimitId, Profile } from '../catalogue/index.js';
+import type { Limit, LimitId, Profile } from '../catalogue/index.js';
 import type { BuildSpec } from './build-spec.js';
 import type { OwnLimit, OwnProfile } from './own-things.js';
 import type { Problem } from './problems.js';
@@ -58,13 +58,16 @@ export function copiedProfile(spec: BuildSpec, id: string, name: string): OwnPro
   return { id, name, limits: (Object.keys(LIMIT_KINDS) as LimitId[]).flatMap((of): OwnLimit[] => (limits[of] ? [{ id: of, ...limits[of] }] : [])) };
 }
 
+/** A limit as the first shipped profile that has it sets it: where one that is added begins. */
+const usual = (id: LimitId): Limit => SHIPPED.all('profile').map(({ limits }) => limits[id]).find((limit) => limit !== undefined) ?? { value: LIMIT_KINDS[id].min, basis: 'House rule' };
+
 /** The own profile of a build with one limit changed or added, or without it. */
 export function withLimit(spec: BuildSpec, id: LimitId, change: Partial<Omit<OwnLimit, 'id'>> | null): BuildSpec {
   const own = spec.ownProfile;
   if (!own) return spec;
   const at = own.limits.findIndex((other) => other.id === id);
   if (!change) return withOwnProfile(spec, { ...own, limits: own.limits.filter((other) => other.id !== id) });
-  const { note, ...now }: OwnLimit = { ...(own.limits[at] ?? { id, value: LIMIT_KINDS[id].min, basis: 'House rule' }), ...change };
+  const { note, ...now }: OwnLimit = { ...(own.limits[at] ?? { ...usual(id), id }), ...change };
   const limit = note ? { ...now, note } : now;
   return withOwnProfile(spec, { ...own, limits: at < 0 ? [...own.limits, limit] : own.limits.map((other, i) => (i === at ? limit : other)) });
 }

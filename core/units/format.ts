@@ -31,3 +31,6 @@ export function signed(value: number, format: (value: number) => string = format
   if (format(0) === text) return `±${text}`;
   return value > 0 ? `+${text}` : text;
 }
+
+/** A name within a sentence: "Steel bumper" → "steel bumper", "PTO pump" and "L-shaped" as they are. */
+export const within = (name: string): string => (/^[A-Z][a-z]/.test(name) ? name[0]!.toLowerCase() + name.slice(1) : name);

@@ -4,7 +4,7 @@ export { rearReactionIn, weigh, weighMass } from './weigh.js';
 export type { AxleWeights, Sides, WeightsResult } from './weigh.js';
 export { capacityGal, fillTank, tank } from './tank.js';
 export type { TankResult } from './tank.js';
-export { fillingSweep, LOAD_STATES, loadsOf, statesOf, weighInService, weighState, weighStates } from './states.js';
+export { fillingAt, fillingSweep, LOAD_STATES, loadsOf, statesOf, weighInService, weighState, weighStates } from './states.js';
 export type { Loads, LoadState, StateId, WeighedState } from './states.js';
 export { frameLoads, mostBent } from './frame.js';
 export type { FrameLoads, FrameStation } from './frame.js';

@@ -4,6 +4,7 @@ import type { OwnState } from '../spec/index.js';
 import { massOf, NOTHING, plus, sum } from './mass.js';
 import type { Mass } from './mass.js';
 import { fillTank } from './tank.js';
+import type { TankResult } from './tank.js';
 import { weighMass } from './weigh.js';
 import type { WeightsResult } from './weigh.js';
 
@@ -130,4 +131,13 @@ export function fillingSweep(rig: Rig): WeighedState[] {
   const loads = loadsOf(rig);
   if (!loads.water) return [];
   return [...new Set(fillingsOf(loads))].sort((a, b) => a - b).map((water) => weighState(rig, loads, { ...LOAD_STATES[0]!, water }));
+}
+
+/** The tank and the truck in service at a share of the full tank, 0 to 1; null where there is no tank. */
+export function fillingAt(rig: Rig, share: number): { gallons: number; filled: TankResult; weights: WeightsResult } | null {
+  const loads = loadsOf(rig);
+  if (!loads.water) return null;
+  const { filling } = loads.water;
+  const gallons = filling.gallons * share;
+  return { gallons, filled: fillTank({ ...filling, liquidLbPerGal: filling.lbPerGal, gallons }), weights: weighState(rig, loads, { ...LOAD_STATES[0]!, water: share }).weights };
 }

@@ -1,16 +1,15 @@
 import { ActionIcon, Button, Loader } from '@mantine/core';
 import { IconX } from '@tabler/icons-react';
 import { useEffect, useRef } from 'react';
-import { contributorsOf, rank } from '#core/review';
+import { figureOf } from '#core/report';
+import { contributorsOf, PLANNING_CAUTION, rank } from '#core/review';
 import type { CheckId, Evaluation, Finding } from '#core/review';
 import type { BuildSpec } from '#core/spec';
-import { amount, change, formatMoney, formatPct, lb, signed } from '#core/units';
+import { change, formatMoney, lb, signed } from '#core/units';
 import { StatusMark, statusWord, useUnits } from '../common';
 import classes from './bench.module.css';
 import type { Bench } from '../session';
 import { useRemedies } from './useRemedies';
-
-const figure = (value: number, { unit }: Finding): string => (unit === '%' ? formatPct(value) : unit === '$' ? formatMoney(value) : amount(value, unit));
 
 /** The changes that mend a finding, each with its computed effect, applied on a press. */
 export function Remedies({ spec, finding, bench }: { spec: BuildSpec; finding: Finding; bench: Bench }) {
@@ -25,7 +24,7 @@ export function Remedies({ spec, finding, bench }: { spec: BuildSpec; finding: F
       <div className={classes.remedies}>{data?.map((remedy) => (
         <div key={remedy.label} className={classes.remedy}>
           <div className={classes.remedyLabel}>{say(remedy.label)}</div>
-          <div className={`${classes.remedyEffect} figures`}>{say(`${figure(remedy.before.actual, finding)} → ${figure(remedy.after.actual, finding)}${remedy.after.limit === remedy.before.limit ? '' : ` of ${figure(remedy.after.limit, finding)}`}`)}</div>
+          <div className={`${classes.remedyEffect} figures`}>{say(`${figureOf(remedy.before.actual, finding)} → ${figureOf(remedy.after.actual, finding)}${remedy.after.limit === remedy.before.limit ? '' : ` of ${figureOf(remedy.after.limit, finding)}`}`)}</div>
           <div className={classes.remedyEffect}>
             <span className="quiet">{say(`Front ${change(lb(remedy.change.frontLb))}, rear ${change(lb(remedy.change.rearLb))}`)}, {signed(remedy.change.priceCents, formatMoney)}</span>
             {remedy.worse.length > 0 && <div>Makes worse: {say(remedy.worse.join(', ').toLowerCase())}</div>}
@@ -95,7 +94,7 @@ export function FindingsPanel({ spec, evaluation, open, onOpen, onClose, bench, 
             </button>
             {isOpen && (
               <>
-                <p className={classes.source}>{finding.state ? `Worst in: ${finding.state.name.toLowerCase()}. ` : ''}Limit: {say(figure(finding.limit, finding))}. {finding.basis}.</p>
+                <p className={classes.source}>{finding.state ? `Worst in: ${finding.state.name.toLowerCase()}. ` : ''}Limit: {say(figureOf(finding.limit, finding))}. {finding.basis}.</p>
                 <div style={{ marginLeft: 26 }}>
                   {finding.status !== 'holds' && <Remedies spec={spec} finding={finding} bench={bench} />}
                   <Causes evaluation={evaluation} finding={finding} pointAt={pointAt} />
@@ -105,9 +104,7 @@ export function FindingsPanel({ spec, evaluation, open, onOpen, onClose, bench, 
           </div>
         );
       })}
-      <p className={classes.note}>
-        Planning figures, not a certification. The makers’ ratings, the adopted edition of the standard and the authority having jurisdiction decide; the finished truck must be weighed and tested.
-      </p>
+      <p className={classes.note}>{PLANNING_CAUTION}</p>
     </>
   );
 }

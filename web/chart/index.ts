@@ -1,2 +1,1 @@
-export { BarChart, LineChart } from './charts';
-export type { Series } from './charts';
+export { ChartView } from './ChartView';

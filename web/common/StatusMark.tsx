@@ -1,12 +1,12 @@
 import { IconAlertTriangle, IconCheck, IconX } from '@tabler/icons-react';
+import { STATUS_WORDS } from '#core/review';
 import type { Status } from '#core/review';
 
-const WORDS: Record<Status, string> = { holds: 'holds', caution: 'close', fails: 'over a limit' };
 const COLOUR: Record<Status, string> = { holds: 'var(--spruce)', caution: 'var(--brass)', fails: 'var(--signal)' };
 const ICON: Record<Status, typeof IconCheck> = { holds: IconCheck, caution: IconAlertTriangle, fails: IconX };
 
 /** The word for how something stands. */
-export const statusWord = (status: Status): string => WORDS[status];
+export const statusWord = (status: Status): string => STATUS_WORDS[status];
 
 /** The colour that supports a status; never shown without its mark or word. */
 export const statusColour = (status: Status): string => COLOUR[status];
@@ -17,7 +17,7 @@ export function StatusMark({ status, size = 16 }: { status: Status; size?: numbe
   return (
     <span style={{ color: COLOUR[status], display: 'inline-flex' }}>
       <Icon size={size} stroke={2.6} aria-hidden="true" />
-      <span className="unseen">{WORDS[status]}</span>
+      <span className="unseen">{STATUS_WORDS[status]}</span>
     </span>
   );
 }

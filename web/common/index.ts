@@ -1,3 +1,4 @@
+export { DataTable } from './DataTable';
 export { Frame, InBar } from './Frame';
 export { Message } from './Message';
 export { ScreenError } from './ScreenError';

@@ -1,8 +1,9 @@
 import { Slider } from '@mantine/core';
 import { useMemo, useState } from 'react';
+import { fillingReport } from '#core/report';
 import { bare, feetInches, gal, inches, lb } from '#core/units';
-import { fillingSweep, fillTank } from '#core/weights';
-import { LineChart } from '../chart';
+import { fillingAt } from '#core/weights';
+import { ChartView } from '../chart';
 import { useUnits } from '../common';
 import { useSession } from '../session';
 import classes from './weights.module.css';
@@ -38,40 +39,21 @@ function TankPicture({ boxes, surfaceIn, label }: { boxes: { frontIn: number; ce
 export function Filling() {
   const { evaluation } = useSession();
   const { rig } = evaluation;
-  const { say, show, unit } = useUnits();
-  const water = rig.components.find(({ role }) => role === 'water')?.filling;
-  const sweep = useMemo(() => fillingSweep(rig), [rig]);
+  const { say } = useUnits();
+  const report = useMemo(() => fillingReport(rig), [rig]);
   const [pct, setPct] = useState(50);
-  if (!water || sweep.length === 0) return <p>This truck has no tank.</p>;
-  const worst = sweep.reduce((least, _, i) => (sweep[i]!.weights.staticRollThresholdG < sweep[least]!.weights.staticRollThresholdG ? i : least), 0);
-  const gallons = sweep.map(({ waterShare }) => show('gal', waterShare * water.gallons));
-  const at = sweep.reduce((near, next) => (Math.abs(next.waterShare - pct / 100) < Math.abs(near.waterShare - pct / 100) ? next : near));
-  const filled = fillTank({ ...water, liquidLbPerGal: water.lbPerGal, gallons: (water.gallons * pct) / 100 });
-  const amount = gal((water.gallons * pct) / 100);
+  const at = useMemo(() => (report ? fillingAt(rig, pct / 100) : null), [rig, report, pct]);
+  if (!report || !at) return <p>This truck has no tank.</p>;
+  const { boxes } = report.filling;
+  const { gallons, filled, weights } = at;
+  const amount = gal(gallons);
   return (
     <>
-      <div className={classes.pair}>
-        <LineChart
-          label={say(`Axle loads from an empty tank to ${gal(water.gallons)}`)} x={gallons} xTitle={`Water, ${unit('gal')}`} yTitle={unit('lb')}
-          series={[
-            { label: 'Front axle', colour: 'ink', values: sweep.map(({ weights }) => show('lb', weights.front.loadLb)) },
-            { label: 'Rear axle', colour: 'water', dash: [6, 3], values: sweep.map(({ weights }) => show('lb', weights.rear.loadLb)) },
-          ]}
-        />
-        <LineChart
-          label={say(`Height of the centre of gravity with the free surface, and rigid tilt angle; the worst filling is ${gal(sweep[worst]!.waterShare * water.gallons)}`)} x={gallons} xTitle={`Water, ${unit('gal')}`} yTitle={`Height with free surface, ${unit('in')}`} rightTitle="Tilt, rigid, degrees"
-          series={[
-            { label: 'Centre of gravity with free surface', colour: 'ink', values: sweep.map(({ weights }) => show('in', (weights.cgHeightToTrackPct / 100) * rig.axles.rear.trackIn)), mark: worst },
-            { label: 'Tilt angle', colour: 'signal', dash: [6, 3], right: true, values: sweep.map(({ weights }) => weights.tiltAngleDeg), mark: worst },
-          ]}
-        />
-      </div>
-      <p className={classes.says}>
-        {say(`The worst filling for rolling over is ${gal(sweep[worst]!.waterShare * water.gallons)} (◆): a rigid tilt angle of ${sweep[worst]!.weights.tiltAngleDeg.toFixed(1)}° and a static threshold of ${sweep[worst]!.weights.staticRollThresholdG.toFixed(2)} g.`)} Tyres and springs make the real angle smaller; a driver feels a part-filled tank move.
-      </p>
+      <div className={classes.pair}><ChartView chart={report.loads} /><ChartView chart={report.roll} /></div>
+      <p className={classes.says}>{say(report.words)}</p>
       <h2 className={classes.sub}>The tank at a filling</h2>
       <div className={classes.split}>
-        <TankPicture boxes={water.boxes} surfaceIn={filled.surfaceIn} label={say(`The tank with ${amount}: its surface ${feetInches(filled.surfaceIn)} above the ground`)} />
+        <TankPicture boxes={boxes} surfaceIn={filled.surfaceIn} label={say(`The tank with ${amount}: its surface ${feetInches(filled.surfaceIn)} above the ground`)} />
         <div>
           <label id="filling-label" className={classes.sub}>Filling</label>
           <Slider aria-labelledby="filling-label" thumbLabel="Filling" value={pct} onChange={setPct} min={0} max={100} step={1} label={null} color="var(--ink)" thumbProps={{ 'aria-valuetext': say(amount) }} />
@@ -80,7 +62,8 @@ export function Filling() {
             <dt>Surface above the ground</dt><dd>{say(inches(filled.surfaceIn))}</dd>
             <dt>Its centre of gravity</dt><dd>{say(`${bare(inches(filled.cg.xIn))} aft, ${inches(filled.cg.zIn)} up`)}</dd>
             <dt>Raised by the free surface</dt><dd>{say(inches(filled.freeSurfaceRiseIn))}</dd>
-            <dt>Front and rear axle</dt><dd>{say(`${bare(lb(at.weights.front.loadLb))} and ${lb(at.weights.rear.loadLb)}`)}</dd>
+            <dt>Front and rear axle</dt><dd>{say(`${bare(lb(weights.front.loadLb))} and ${lb(weights.rear.loadLb)}`)}</dd>
+            <dt>Rigid tilt angle</dt><dd>{weights.tiltAngleDeg.toFixed(1)}°</dd>
           </dl>
         </div>
       </div>

@@ -1,37 +1,28 @@
-import { useMemo } from 'react';
-import { formatWhole, inches, lb } from '#core/units';
-import { frameLoads } from '#core/study';
-import { LineChart } from '../chart';
-import { useUnits } from '../common';
+import { NativeSelect } from '@mantine/core';
+import { useMemo, useState } from 'react';
+import { FRAME_CAUTION, frameReport } from '#core/report';
+import { ChartView } from '../chart';
+import { StatusMark, useUnits } from '../common';
 import { useSession } from '../session';
 import classes from './weights.module.css';
 
-const LB_IN_TO_KNM = 0.0001129848290276167;
-
-/** Load, shear and bending moment along the frame, for the builder's engineer. */
+/** Load, shear and bending moment along the frame in a load state, for the builder's engineer. */
 export function FrameLoadsView() {
   const { evaluation } = useSession();
-  const { say, show, unit, system } = useUnits();
-  const loads = useMemo(() => frameLoads(evaluation.rig), [evaluation]);
-  const { stations, sagging, hogging } = loads;
-  const x = stations.map(({ xIn }) => show('in', xIn));
-  const metric = system === 'metric';
-  const moment = (lbIn: number) => (metric ? lbIn * LB_IN_TO_KNM : lbIn / 1000);
-  const momentUnit = metric ? 'kN·m' : '1,000 lb·in';
-  const momentText = (lbIn: number) => `${formatWhole(moment(lbIn))} ${metric ? 'kN·m' : 'thousand lb·in'}`;
-  const xTitle = `Aft of the front axle, ${unit('in')}`;
+  const { rig, states, findings } = evaluation;
+  const { say } = useUnits();
+  const [stateId, setStateId] = useState<string>('inService');
+  const state = states.find(({ id }) => id === stateId) ?? states[0]!;
+  const { load, shear, bending, words } = useMemo(() => frameReport(rig, state), [rig, state]);
+  const finding = findings.find(({ id }) => id === 'frameMoment');
   return (
     <>
-      <p className={classes.caution}>An estimate: each component lies evenly about its centre, the truck stands still, and the frame’s own data is not known here. The chassis maker’s and the builder’s engineers decide.</p>
-      <LineChart label="Load for each inch of the truck" x={x} xTitle={xTitle} yTitle={unit('lbin')} series={[{ label: 'Load', colour: 'water', values: stations.map(({ loadLbPerIn }) => show('lbin', loadLbPerIn)) }]} />
-      <div className={classes.pair}>
-        <LineChart label="Shear along the frame" x={x} xTitle={xTitle} yTitle={unit('lb')} series={[{ label: 'Shear', colour: 'ink', values: stations.map(({ shearLb }) => show('lb', shearLb)) }]} />
-        <LineChart
-          label={say(`Bending moment along the frame: most sagging ${momentText(sagging.momentLbIn)} at ${inches(sagging.xIn)}, most hogging ${momentText(hogging.momentLbIn)} at ${inches(hogging.xIn)}`)}
-          x={x} xTitle={xTitle} yTitle={momentUnit} series={[{ label: 'Bending moment, sagging up', colour: 'signal', values: stations.map(({ momentLbIn }) => moment(momentLbIn)), mark: stations.indexOf(sagging) }]}
-        />
-      </div>
-      <p className={classes.says}>{say(`Most sagging between the axles: ${momentText(sagging.momentLbIn)} at ${inches(sagging.xIn)} aft of the front axle. Most hogging: ${momentText(hogging.momentLbIn)} at ${inches(hogging.xIn)}. The axles carry ${loads.reactions.map((reaction) => lb(reaction.lb)).join(' and ')}.`)}</p>
+      <p className={classes.caution}>{FRAME_CAUTION}</p>
+      {finding && <p className={classes.says}><StatusMark status={finding.status} /> <b>{finding.title}.</b> {say(finding.words)} Worst in: {finding.state?.name.toLowerCase()}.</p>}
+      <NativeSelect size="xs" w={220} label="Load state" value={state.id} onChange={(event) => setStateId(event.currentTarget.value)} data={states.map(({ id, name }) => ({ value: id, label: name }))} />
+      <ChartView chart={bending} />
+      <div className={classes.pair}><ChartView chart={load} /><ChartView chart={shear} /></div>
+      <p className={classes.says}>{say(words)}</p>
     </>
   );
 }

@@ -1,6 +1,7 @@
 import { Button, Text, TextInput } from '@mantine/core';
 import { IconSearch } from '@tabler/icons-react';
 import { useMemo, useState } from 'react';
+import { grandTotal, groupTotals } from '#core/report';
 import { withCorrection } from '#core/spec';
 import { NEW_ROW, pasteBlock, SHEET_COLUMNS, sheetOf, whyFixed, writeCell } from '#core/study';
 import type { SheetColumn, SheetRow } from '#core/study';
@@ -34,7 +35,8 @@ export function Sheet() {
     const value = (row: SheetRow) => row[sort.key];
     return [...found].sort((a, b) => (sort.down ? -1 : 1) * (typeof value(a) === 'number' ? (value(a) as number) - (value(b) as number) : say(String(value(a))).localeCompare(say(String(value(b))))));
   }, [rows, words, sort, say]);
-  const groups = useMemo(() => [...new Set(rows.map(({ group }) => group))].map((group) => ({ group, weightLb: rows.filter((row) => row.group === group).reduce((sum, row) => sum + row.weightLb, 0) })), [rows]);
+  const groups = useMemo(() => groupTotals(rows), [rows]);
+  const total = useMemo(() => grandTotal(rows), [rows]);
 
   const text = (row: SheetRow, key: Column): string => {
     const value = row[key];
@@ -83,7 +85,6 @@ export function Sheet() {
     },
   });
 
-  const total = rows.reduce((sum, row) => sum + row.weightLb, 0);
   return (
     <>
       <div className={classes.tools}>
@@ -122,7 +123,7 @@ export function Sheet() {
               {COLUMNS.map(({ key, figure }, c) => <td key={key} data-figure={figure} {...grid.cell(shown.length, c)}>{grid.editing(shown.length, c) ? <input {...grid.input} /> : key === 'name' ? 'New item…' : ''}</td>)}
             </tr>
           </tbody>
-          <tfoot><tr><th scope="row">In service</th><td data-figure>{say(bare(lb(total)))}</td><td colSpan={6} /><td data-figure>{say(bare(lb(rows.reduce((sum, row) => sum + row.frontLb, 0))))}</td><td data-figure>{say(bare(lb(rows.reduce((sum, row) => sum + row.rearLb, 0))))}</td></tr></tfoot>
+          <tfoot><tr><th scope="row">In service</th><td data-figure>{say(bare(lb(total.weightLb)))}</td><td colSpan={6} /><td data-figure>{say(bare(lb(total.frontLb)))}</td><td data-figure>{say(bare(lb(total.rearLb)))}</td></tr></tfoot>
         </table>
       </div>
       <section aria-label="Totals by group" className={classes.groups}>

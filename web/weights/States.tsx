@@ -1,13 +1,13 @@
-import { Button, Checkbox, NativeSelect, NumberInput, Table, TextInput } from '@mantine/core';
-import { useState } from 'react';
+import { Button, Checkbox, NativeSelect, NumberInput, TextInput } from '@mantine/core';
+import { useMemo, useState } from 'react';
+import { statesChart, statesTable } from '#core/report';
 import { governing } from '#core/review';
 import type { Evaluation } from '#core/review';
 import { OFF_GROUPS, withGrowth, withState } from '#core/spec';
 import type { BuildSpec, OwnState } from '#core/spec';
-import { bare, formatPct, inches, lb } from '#core/units';
-import type { WeighedState } from '#core/weights';
-import { BarChart } from '../chart';
-import { useUnits } from '../common';
+import { lb } from '#core/units';
+import { ChartView } from '../chart';
+import { DataTable, useUnits } from '../common';
 import { useSession } from '../session';
 import type { Bench } from '../session';
 import classes from './weights.module.css';
@@ -66,11 +66,10 @@ function StateForm({ state, bench }: { state: OwnState; bench: Bench }) {
 /** Every load state against each rating, in a table and a chart; the state that governs each check is marked. */
 export function States() {
   const { bench, evaluation } = useSession();
-  const { rig, states, findings } = evaluation;
-  const { say, show, unit } = useUnits();
+  const { rig } = evaluation;
   const [adding, setAdding] = useState(0);
-  const governs = (state: WeighedState) => findings.filter((finding) => finding.state?.id === state.id).map(({ title }) => title.toLowerCase());
-  const pounds = (value: number) => Math.round(show('lb', value));
+  const chart = useMemo(() => statesChart(evaluation), [evaluation]);
+  const table = useMemo(() => statesTable(evaluation), [evaluation]);
   const add = () => {
     const taken = new Set(bench.spec.states?.map(({ id }) => id));
     let n = adding + 1;
@@ -78,45 +77,17 @@ export function States() {
     setAdding(n);
     bench.change({ spec: withState(bench.spec, `state-${n}`, { id: `state-${n}`, ...FRESH, name: `Own state ${n}` }), words: 'A load state of its own' });
   };
-  const heads = ['Water', `Front, ${unit('lb')}`, 'of rating', `Rear, ${unit('lb')}`, 'of rating', `Gross, ${unit('lb')}`, 'of rating', `Centre of gravity, ${unit('in')}`, 'Tilt, rigid'];
   return (
     <>
       <div className={classes.split}>
-        <BarChart
-          label={`Axle loads in ${states.length} load states against the ratings of ${say(lb(rig.axles.front.gawrLb))} front and ${say(lb(rig.axles.rear.gawrLb))} rear; the table below has the figures`}
-          x={states.map(({ name }) => name)} xTitle="Load state" yTitle={unit('lb')}
-          series={[
-            { label: 'Front axle', colour: 'ink', values: states.map(({ weights }) => pounds(weights.front.loadLb)) },
-            { label: 'Rear axle', colour: 'water', dash: [4, 2], values: states.map(({ weights }) => pounds(weights.rear.loadLb)) },
-            { label: 'Front rating', colour: 'signal', limit: true, values: states.map(() => pounds(rig.axles.front.gawrLb)) },
-            { label: 'Rear rating', colour: 'brass', dash: [6, 3], limit: true, values: states.map(() => pounds(rig.axles.rear.gawrLb)) },
-          ]}
-        />
+        <ChartView chart={chart} />
         <div className={classes.chains}>
           <Chain title="Front axle" axle={rig.frontAxle} />
           <Chain title={rig.axles.rear.axles === 2 ? 'Rear tandem' : 'Rear axle'} axle={rig.rearAxle} />
           <Growth spec={bench.spec} bench={bench} />
         </div>
       </div>
-      <Table.ScrollContainer minWidth={860}>
-        <Table className={classes.table} verticalSpacing={4} aria-label="Load states">
-          <Table.Thead><Table.Tr><Table.Th>State</Table.Th>{heads.map((head, i) => <Table.Th key={i} ta="right">{head}</Table.Th>)}<Table.Th>Worst for</Table.Th></Table.Tr></Table.Thead>
-          <Table.Tbody>
-            {states.map((state) => {
-              const { front, rear, totalLb, cg, tiltAngleDeg } = state.weights;
-              const cells = [formatPct(state.waterShare * 100), say(bare(lb(front.loadLb))), formatPct((front.loadLb / rig.axles.front.gawrLb) * 100), say(bare(lb(rear.loadLb))), formatPct((rear.loadLb / rig.axles.rear.gawrLb) * 100), say(bare(lb(totalLb))), formatPct((totalLb / rig.axles.gvwrLb) * 100), say(bare(inches(cg.zIn))), `${tiltAngleDeg.toFixed(1)}°`];
-              const over = [null, null, front.marginLb < 0, null, rear.marginLb < 0, null, totalLb > rig.axles.gvwrLb, null, null];
-              return (
-                <Table.Tr key={state.id}>
-                  <Table.Td fw={500}>{state.name}</Table.Td>
-                  {cells.map((cell, i) => <Table.Td key={i} ta="right" className="figures" data-over={over[i] === true}>{cell}{over[i] === true && ' over'}</Table.Td>)}
-                  <Table.Td className="quiet" maw={260}>{say(governs(state).join(', ')) || '·'}</Table.Td>
-                </Table.Tr>
-              );
-            })}
-          </Table.Tbody>
-        </Table>
-      </Table.ScrollContainer>
+      <DataTable table={table} minWidth={860} />
       <h2 className={classes.sub}>States of your own</h2>
       <div className={classes.ownStates}>{(bench.spec.states ?? []).map((state) => <StateForm key={state.id} state={state} bench={bench} />)}</div>
       <Button size="xs" variant="default" onClick={add} disabled={(bench.spec.states?.length ?? 0) >= 12}>Add a load state</Button>

@@ -2,7 +2,9 @@ import { Tabs } from '@mantine/core';
 import { lazy, Suspense } from 'react';
 import { useParams, useNavigate } from 'react-router';
 import { SessionBar, useSession } from '../session';
+import { Advice } from './Advice';
 import { Certainty } from './Certainty';
+import { Limits } from './Limits';
 import { Payload } from './Payload';
 import { Sheet } from './Sheet';
 import { Sides } from './Sides';
@@ -20,6 +22,8 @@ const SECTIONS = [
   { id: 'certainty', title: 'How sure', Section: Certainty },
   { id: 'payload', title: 'Payload left', Section: Payload },
   { id: 'frame', title: 'Along the frame', Section: Frame },
+  { id: 'limits', title: 'Limits', Section: Limits },
+  { id: 'advice', title: 'Advice', Section: Advice },
 ];
 
 /** The weighbridge of a build: every pound, where it is and how sure we are. */

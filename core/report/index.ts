@@ -1,0 +1,12 @@
+export { obstaclesTable } from './advice.js';
+export { certaintyTable, doubtsTable, MEASURED_NAMES } from './certainty.js';
+export { componentsTable, grandTotal, groupTotals } from './components.js';
+export { fillingReport } from './filling.js';
+export type { FillingReport } from './filling.js';
+export { figureOf, findingsTable } from './findings.js';
+export { FRAME_CAUTION, frameReport } from './frame.js';
+export type { Axis, Block, ChartOf, Column, Paper, Row, Series, TableOf } from './kinds.js';
+export { limitsTable, SENSES } from './limits.js';
+export { sidesTable } from './sides.js';
+export { statesChart, statesTable } from './states.js';
+export { weightPaper } from './weight-paper.js';

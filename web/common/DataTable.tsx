@@ -1,0 +1,28 @@
+import { Table } from '@mantine/core';
+import type { TableOf } from '#core/report';
+import classes from './table.module.css';
+import { useUnits } from './units';
+
+/** A table of the core, its figures in the person's units. What is over its limit says so in words too. */
+export function DataTable({ table, minWidth }: { table: TableOf; minWidth?: number }) {
+  const { say, unit } = useUnits();
+  const body = (
+    <Table className={classes.table} verticalSpacing={4} aria-label={say(table.title)}>
+      <Table.Thead>
+        <Table.Tr>{table.columns.map(({ head, unit: of, figure }, i) => <Table.Th key={i} ta={figure ? 'right' : 'left'}>{say(head)}{of ? `, ${unit(of)}` : ''}</Table.Th>)}</Table.Tr>
+      </Table.Thead>
+      <Table.Tbody>
+        {table.rows.map(({ id, cells, over, strong }) => (
+          <Table.Tr key={id} data-strong={strong}>
+            {cells.map((cell, i) => {
+              const figure = table.columns[i]?.figure;
+              const isOver = over?.includes(i) === true;
+              return <Table.Td key={i} ta={figure ? 'right' : 'left'} fw={i === 0 ? 500 : 400} className={figure ? 'figures' : ''} data-over={isOver}>{say(cell)}{isOver && ' over'}</Table.Td>;
+            })}
+          </Table.Tr>
+        ))}
+      </Table.Tbody>
+    </Table>
+  );
+  return minWidth ? <Table.ScrollContainer minWidth={minWidth}>{body}</Table.ScrollContainer> : body;
+}

@@ -1,0 +1,97 @@
+import { ActionIcon, Button, NativeSelect, NumberInput, Table, TextInput } from '@mantine/core';
+import { IconX } from '@tabler/icons-react';
+import { useMemo } from 'react';
+import { LIMIT_IDS, LIMIT_KINDS, SHIPPED } from '#core/catalogue';
+import type { LimitId } from '#core/catalogue';
+import { limitsTable, SENSES } from '#core/report';
+import { copiedProfile, profileOf, withLimit, withOwnProfile, withProfile } from '#core/spec';
+import type { OwnLimit } from '#core/spec';
+import type { Quantity } from '#core/units';
+import { useBuilds } from '../api';
+import { DataTable, useUnits } from '../common';
+import { useSession } from '../session';
+import classes from './weights.module.css';
+
+const OWN_ID = 'own-limits';
+const PLAIN_UNITS: Record<string, string> = { '%': ' %', deg: '°', seats: ' seats' };
+
+/** One limit of the department's own: its value, what it rests on, and a note. */
+function LimitRow({ limit, take, remove }: { limit: OwnLimit; take: (change: Partial<OwnLimit>) => void; remove: () => void }) {
+  const { say, show, read, unit: unitOf, decimals } = useUnits();
+  const { title, unit, sense, min, max } = LIMIT_KINDS[limit.id];
+  const plain = PLAIN_UNITS[unit];
+  const out = (value: number) => (plain === undefined ? show(unit as Quantity, value) : value);
+  const back = (value: number) => (plain === undefined ? read(unit as Quantity, value) : value);
+  const places = plain === undefined ? decimals(unit as Quantity) : 1;
+  const name = say(title);
+  return (
+    <Table.Tr>
+      <Table.Td fw={500}>{name}</Table.Td>
+      <Table.Td className="quiet">{SENSES[sense]}</Table.Td>
+      <Table.Td w={150}>
+        <NumberInput
+          size="xs" aria-label={name} classNames={{ input: 'figures' }} value={Number(out(limit.value).toFixed(places))} min={Math.ceil(out(min) * 10) / 10} max={Math.floor(out(max) * 10) / 10} decimalScale={places + 1} thousandSeparator=","
+          suffix={plain ?? ` ${unitOf(unit as Quantity)}`} onChange={(to) => { if (typeof to === 'number' && back(to) >= min && back(to) <= max) take({ value: back(to) }); }}
+        />
+      </Table.Td>
+      <Table.Td><TextInput size="xs" aria-label={`Basis of: ${name}`} maxLength={120} value={limit.basis} onChange={(event) => { if (event.currentTarget.value.trim()) take({ basis: event.currentTarget.value }); }} /></Table.Td>
+      <Table.Td><TextInput size="xs" aria-label={`Note on: ${name}`} maxLength={300} value={limit.note ?? ''} onChange={(event) => take({ note: event.currentTarget.value })} /></Table.Td>
+      <Table.Td><ActionIcon variant="subtle" color="gray" c="var(--ink)" aria-label={`Remove: ${name}`} onClick={remove}><IconX size={16} /></ActionIcon></Table.Td>
+    </Table.Tr>
+  );
+}
+
+/** The limits that the build is held against: chosen, copied, and each value changed with its basis and note. */
+export function Limits() {
+  const { id, build, bench } = useSession();
+  const { spec } = bench;
+  const { say } = useUnits();
+  const builds = useBuilds().data;
+  const profile = profileOf(spec);
+  const own = spec.ownProfile;
+  const table = useMemo(() => limitsTable(profile), [profile]);
+  const others = (builds ?? []).flatMap((other) => (other.departmentId === build.departmentId && other.id !== id && other.spec.ownProfile ? [{ build: other.spec.name, profile: other.spec.ownProfile }] : []));
+  const choose = (value: string) => {
+    const [from, at] = value.split(' ');
+    const other = from === 'other' ? others[Number(at)] : undefined;
+    if (other) bench.change({ spec: withOwnProfile(spec, other.profile), words: `Limits held against: ${other.profile.name}` });
+    else if (value !== profile.id) bench.change({ spec: withProfile(spec, value), words: `Limits held against: ${SHIPPED.part('profile', value).name}` });
+  };
+  const take = (of: LimitId, change: Partial<OwnLimit> | null) => bench.change({ spec: withLimit(spec, of, change), words: `Limit ${change ? '' : 'removed'}: ${LIMIT_KINDS[of].title}`.replace('  ', ' ').replace(' :', ':'), control: `limit-${of}` });
+  const missing = LIMIT_IDS.filter((of) => !own?.limits.some((limit) => limit.id === of));
+  return (
+    <>
+      <p className={classes.caution}>A starting point, not a reading of a standard. Confirm each limit against the edition that the authority having jurisdiction adopted.</p>
+      <div className={classes.asked}>
+        <NativeSelect
+          size="xs" w={330} label="Held against" value={profile.id} onChange={(event) => choose(event.currentTarget.value)}
+          data={[
+            ...(own ? [{ group: 'Of this build', items: [{ value: own.id, label: own.name }] }] : []),
+            ...(others.length ? [{ group: 'Of other builds of the department', items: others.map((other, i) => ({ value: `other ${i}`, label: `${other.profile.name} (${other.build})` })) }] : []),
+            { group: 'Shipped with Baros', items: SHIPPED.for('profile', spec.type).map(({ id: value, name }) => ({ value, label: name })) },
+          ]}
+        />
+        {own
+          ? <TextInput size="xs" w={330} label="Name of these limits" maxLength={80} value={own.name} onChange={(event) => { const name = event.currentTarget.value; if (name.trim()) bench.change({ spec: withOwnProfile(spec, { ...own, name }), words: `Limits called ${name}`, control: 'limits-name' }); }} />
+          : <Button size="xs" onClick={() => bench.change({ spec: withOwnProfile(spec, copiedProfile(spec, OWN_ID, `${profile.name}, ours`.slice(0, 80))), words: `Copied the limits ${profile.name}` })}>Copy and change</Button>}
+      </div>
+      {!own && <DataTable table={table} minWidth={760} />}
+      {own && (
+        <>
+          <Table.ScrollContainer minWidth={860}>
+            <Table verticalSpacing={3} aria-label="Limits held against">
+              <Table.Thead><Table.Tr><Table.Th>Limit</Table.Th><Table.Th><span className="unseen">Sense</span></Table.Th><Table.Th>Value</Table.Th><Table.Th>Basis: standard and edition, or house rule</Table.Th><Table.Th>Note</Table.Th><Table.Th><span className="unseen">Remove</span></Table.Th></Table.Tr></Table.Thead>
+              <Table.Tbody>{LIMIT_IDS.flatMap((of) => own.limits.filter((limit) => limit.id === of)).map((limit) => <LimitRow key={limit.id} limit={limit} take={(change) => take(limit.id, change)} remove={() => take(limit.id, null)} />)}</Table.Tbody>
+            </Table>
+          </Table.ScrollContainer>
+          {missing.length > 0 && (
+            <NativeSelect
+              size="xs" w={420} label="Add a limit" value="" onChange={(event) => take(event.currentTarget.value as LimitId, {})}
+              data={[{ value: '', label: 'Choose one…', disabled: true }, ...missing.map((of) => ({ value: of, label: say(LIMIT_KINDS[of].title) }))]}
+            />
+          )}
+        </>
+      )}
+    </>
+  );
+}
