@@ -1,7 +1,7 @@
 import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { join } from 'node:path';
-import { buildServer, buildWeb } from './lib/build.mjs';
+import { buildPictures, buildServer, buildWeb } from './lib/build.mjs';
 import { started } from './lib/command.mjs';
 import { ensurePackages } from './lib/node-modules.mjs';
 import { buildFolder, dataFolder } from './lib/places.mjs';
@@ -53,6 +53,7 @@ await run(async () => {
   await checkPort(port);
   ensurePackages();
   buildServer();
+  buildPictures();
   buildWeb();
 
   const undo = [];

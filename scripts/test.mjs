@@ -1,7 +1,7 @@
 import { chmodSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { buildServer, buildWeb } from './lib/build.mjs';
+import { buildPictures, buildServer, buildWeb } from './lib/build.mjs';
 import { ensureChromium } from './lib/chromium.mjs';
 import { shown } from './lib/command.mjs';
 import { ensurePackages } from './lib/node-modules.mjs';
@@ -34,6 +34,7 @@ await run(async () => {
   say('types');
   for (const project of ['tsconfig.json', 'web/tsconfig.json', 'e2e/tsconfig.json']) shown(tool('tsc'), ['-p', project, '--noEmit'], { what: `types of ${project}` });
   buildServer();
+  buildPictures();
   buildWeb();
   say('core and server tests');
   shown(tool('vitest'), ['run'], { what: 'the core and server tests' });

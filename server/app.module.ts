@@ -8,6 +8,7 @@ import { BuildsModule } from './builds/index.js';
 import { CalcModule } from './calc/index.js';
 import { databaseOptions } from './database/index.js';
 import { DepartmentsModule } from './departments/index.js';
+import { PapersModule } from './papers/index.js';
 import { PartsModule } from './parts/index.js';
 
 const ASSET_AGE_MS = 365 * 24 * 3600 * 1000;
@@ -27,7 +28,7 @@ export class AppModule {
       : [];
     return {
       module: AppModule,
-      imports: [TypeOrmModule.forRoot(databaseOptions(databaseUrl)), DepartmentsModule, BuildsModule, PartsModule, ArchiveModule, CalcModule, ...screens],
+      imports: [TypeOrmModule.forRoot(databaseOptions(databaseUrl)), DepartmentsModule, BuildsModule, PartsModule, PapersModule, ArchiveModule, CalcModule, ...screens],
     };
   }
 }

@@ -61,7 +61,7 @@ export type Block =
   | { kind: 'text'; text: string }
   | { kind: 'caution'; text: string }
   | { kind: 'facts'; facts: [name: string, value: string][] }
-  | { kind: 'table'; table: TableOf; widths?: number[] }
+  | { kind: 'table'; table: TableOf; widths?: number[]; titled?: true }
   | { kind: 'chart'; chart: ChartOf; half?: true }
   | { kind: 'drawing'; views: 'driver' | 'all' };
 

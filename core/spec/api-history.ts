@@ -1,7 +1,10 @@
 import 'reflect-metadata';
-import { IsDateString, IsInt, IsNumber, IsString, Min } from 'class-validator';
+import { Type } from 'class-transformer';
+import { IsDateString, IsIn, IsInt, IsNumber, IsString, Min } from 'class-validator';
+import { UNIT_SYSTEMS } from '../units/index.js';
+import type { UnitSystem } from '../units/index.js';
 import { BuildSpec } from './build-spec.js';
-import { Letters, Nested } from './rules.js';
+import { Letters, MayBeLeftOut, Nested } from './rules.js';
 
 /** The figures that every revision is compared by: in service, lb, in and cents. */
 export class RevisionMeasure {
@@ -58,4 +61,13 @@ export class RevisionLabel {
   /** Empty takes the name away. */
   @IsString() @Letters(0, 40)
   label!: string;
+}
+
+/** In which units a paper is wanted, and of which revision; the newest where that is left out. */
+export class PaperQuery {
+  @MayBeLeftOut() @IsIn(UNIT_SYSTEMS)
+  units?: UnitSystem;
+
+  @MayBeLeftOut() @IsInt() @Min(1) @Type(() => Number)
+  revision?: number;
 }

@@ -37,6 +37,10 @@ export const buildServer = () =>
     shown(tool('tsc'), ['-p', 'tsconfig.build.json'], { what: 'the server build' });
   });
 
+/** Builds the pictures for the papers, where they changed. */
+export const buildPictures = () =>
+  buildOnce('pictures', ['core', 'web'], () => shown(tool('vite'), ['build', '--config', 'web/pictures/vite.config.ts', '--logLevel', 'warn'], { what: 'the build of the pictures' }));
+
 /** Builds the screens, where they changed. */
 export const buildWeb = () =>
   buildOnce('screens', ['core', 'web'], () => shown(tool('vite'), ['build', '--config', 'web/vite.config.ts', '--logLevel', 'warn'], { what: 'the build of the screens' }));

@@ -11,6 +11,6 @@ import { BuildsService } from './builds.service.js';
   imports: [TypeOrmModule.forFeature([Build, BuildRevision]), DepartmentsModule],
   controllers: [BuildsController, HistoryController],
   providers: [BuildsService, HistoryService],
-  exports: [BuildsService],
+  exports: [BuildsService, HistoryService],
 })
 export class BuildsModule {}

@@ -17,7 +17,7 @@ export function chartConfig(chart: ChartOf, system: UnitSystem, colours: ChartCo
   const dataset = ({ label, tone, dash = [], values, limit, right, mark }: Series) => {
     const shown = values.map(valueOf(right && chart.right ? chart.right : chart.y, system));
     const pen = { label, borderColor: colours[tone], backgroundColor: colours[tone], borderDash: dash, yAxisID: right ? 'right' : 'y' };
-    if (lines) return { ...pen, type: 'line' as const, borderWidth: 2, pointStyle: 'rectRot' as const, pointRadius: shown.map((_, i) => (i === mark ? 6 : 0)), data: shown.map((y, i) => ({ x: at[i] as number, y })) };
+    if (lines) return { ...pen, type: 'line' as const, borderWidth: 2, pointStyle: 'rectRot' as const, pointRadius: shown.map((_, i) => (i === mark ? 6 : 0)), clip: false as const, data: shown.map((y, i) => ({ x: at[i] as number, y })) };
     if (limit) return { ...pen, type: 'line' as const, borderWidth: 1.5, pointRadius: 0, data: shown };
     return { ...pen, type: 'bar' as const, borderWidth: dash.length ? 2 : 1, ...(dash.length ? { backgroundColor: 'transparent' } : {}), data: shown };
   };

@@ -3,5 +3,5 @@ export { Frame, InBar } from './Frame';
 export { Message } from './Message';
 export { ScreenError } from './ScreenError';
 export { StatusMark, statusColour, statusWord } from './StatusMark';
-export { useUnits, useUnitSwitch, UnitsProvider } from './units';
+export { UnitsAs, useUnits, useUnitSwitch, UnitsProvider } from './units';
 export { whoAmI } from './who';

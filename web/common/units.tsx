@@ -39,6 +39,9 @@ export function UnitsProvider({ children }: { children: ReactNode }) {
   return <Switch value={keep}><Current value={units}>{children}</Current></Switch>;
 }
 
+/** Units that are given: for what is not on a person's screen. */
+export const UnitsAs = ({ system, children }: { system: UnitSystem; children: ReactNode }) => <Current value={unitsOf(system)}>{children}</Current>;
+
 /** The person's units. */
 export const useUnits = (): Units => use(Current);
 

@@ -1,0 +1,1 @@
+export { PapersModule } from './papers.module.js';

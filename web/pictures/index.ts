@@ -1,0 +1,2 @@
+export { chartSvg } from './chart';
+export { drawingSvg } from './drawing';
