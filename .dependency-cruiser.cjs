@@ -15,12 +15,12 @@ module.exports = {
     { name: 'no-circles', severity: 'error', from: {}, to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } } },
     { name: 'core-is-alone', severity: 'error', from: { path: '^core/' }, to: { path: '^(server|web|e2e|scripts)/' } },
     { name: 'core-has-no-interface', severity: 'error', from: { path: '^core/' }, to: { path: 'node_modules/(react|@mantine|@nestjs|typeorm|pg)/' } },
-    { name: 'server-not-web', severity: 'error', from: { path: '^server/' }, to: { path: '^web/' } },
+    { name: 'server-not-web', severity: 'error', comment: 'Its papers show the drawings and charts of the screens, as pictures.', from: { path: '^server/' }, to: { path: '^web/', pathNot: '^web/pictures/face' } },
     { name: 'web-not-server', severity: 'error', from: { path: '^web/' }, to: { path: '^server/' } },
     {
-      name: 'by-the-face', comment: 'A folder is entered by its index only.', severity: 'error',
-      from: { path: '^(core|server|web)/([^/]+)/' },
-      to: { path: '^(core|server|web)/[^/]+/', pathNot: ['^$1/$2/', '^(core|server|web)/[^/]+/index\\.tsx?$', '^server/test/', '^core/test/', '^server/app'] },
+      name: 'by-the-face', comment: 'A folder is entered by its index only. The pictures take from drawing and chart what no screen needs.', severity: 'error',
+      from: { path: '^(core|server|web)/([^/]+)/', pathNot: '^web/pictures/' },
+      to: { path: '^(core|server|web)/[^/]+/', pathNot: ['^$1/$2/', '^(core|server|web)/[^/]+/index\\.tsx?$', '^web/pictures/face', '^server/test/', '^core/test/', '^server/app'] },
     },
   ],
   options: {

@@ -1,11 +1,11 @@
 import type { Content, ContentTable, TableCell, TDocumentDefinitions } from 'pdfmake/interfaces.js';
 import { chartSvg, drawingSvg } from '#pictures';
-import type { Block, Paper, TableOf } from '#core/report';
+import type { Block, ChartOf, Paper, TableOf } from '#core/report';
 import { PLANNING_CAUTION } from '#core/review';
 import type { Evaluation } from '#core/review';
 import { inUnits, shownIn, SYSTEM_NAMES } from '#core/units';
 import type { UnitSystem } from '#core/units';
-import { CHART_FONT, inFonts } from './fonts.js';
+import { CHART_FONT, inFonts, printable } from './fonts.js';
 
 /** Of which build and revision a paper is. */
 export interface Imprint {
@@ -65,6 +65,9 @@ export function documentOf(paper: Paper, evaluation: Evaluation, imprint: Imprin
   };
 }
 
+/** A chart whose names can be printed. */
+const printed = (chart: ChartOf): ChartOf => ({ ...chart, x: { ...chart.x, at: chart.x.at.map((name) => (typeof name === 'string' ? printable(name) : name)) as ChartOf['x']['at'] } });
+
 type Say = (words: string) => ReturnType<typeof inFonts>;
 
 function contentOf(blocks: Block[], evaluation: Evaluation, system: UnitSystem, width: number, say: Say): Content[] {
@@ -76,7 +79,7 @@ function contentOf(blocks: Block[], evaluation: Evaluation, system: UnitSystem, 
     const next = blocks[i + 1];
     content.push(
       block.kind === 'chart' && block.half && next?.kind === 'chart' && next.half
-        ? { columns: [block, next].map(({ chart }) => ({ svg: chartSvg(chart, system, CHART_FONT, half, CHART_HEIGHT), width: half })), columnGap: GAP, margin: [0, 6, 0, 6] }
+        ? { columns: [block, next].map(({ chart }) => ({ svg: chartSvg(printed(chart), system, CHART_FONT, half, CHART_HEIGHT), width: half })), columnGap: GAP, margin: [0, 6, 0, 6] }
         : blockOf(block, evaluation, system, width, say),
     );
   }
@@ -90,7 +93,7 @@ function blockOf(block: Block, evaluation: Evaluation, system: UnitSystem, width
     case 'caution': return { layout: 'noBorders', table: { widths: [2, '*'], body: [[{ text: '', fillColor: BRASS }, { text: say(block.text), color: BRASS, margin: [4, 0, 0, 0] }]] }, margin: [0, 4, 0, 6] };
     case 'facts': return { columns: block.facts.map(([name, value]) => ({ stack: [{ text: say(name), color: PENCIL, fontSize: 7.5 }, { text: say(value) }] })), columnGap: GAP, margin: [0, 2, 0, 8] };
     case 'table': return [...(block.titled ? [{ text: say(block.table.title), bold: true, margin: [0, 4, 0, 0] as [number, number, number, number] }] : []), tableOf(block.table, system, width, say, block.widths)];
-    case 'chart': return { svg: chartSvg(block.chart, system, CHART_FONT, width, CHART_HEIGHT), width, margin: [0, 6, 0, 6] };
+    case 'chart': return { svg: chartSvg(printed(block.chart), system, CHART_FONT, width, CHART_HEIGHT), width, margin: [0, 6, 0, 6] };
     case 'drawing': return { svg: drawingSvg(evaluation, block.views, system, width, DRAWING_HEIGHT), width, margin: [0, 2, 0, 2] };
   }
 }

@@ -1,22 +1,22 @@
+import { createRequire } from 'node:module';
 import { Injectable } from '@nestjs/common';
-import pdfmake from 'pdfmake';
-import { weightPaper } from '#core/report';
-import { evaluate } from '#core/review';
+import type { OnModuleDestroy } from '@nestjs/common';
+import { Piscina } from 'piscina';
 import type { PaperQuery } from '#core/spec';
 import { BuildsService, HistoryService } from '../builds/index.js';
-import { FONT_FILES, FONTS } from './fonts.js';
-import { documentOf } from './layout.js';
-
-pdfmake.setFonts(FONTS);
-// A paper reads its fonts and nothing else.
-pdfmake.setUrlAccessPolicy(() => false);
-pdfmake.setLocalAccessPolicy((path: string) => FONT_FILES.has(path));
+import type { PrintOrder } from './press.js';
 
 const TYPE_NAMES = { pumper: 'Pumper', aerial: 'Aerial', brush: 'Brush truck' } as const;
+const KEPT_WARM_MS = 10 * 60_000;
 
 /** Papers of a build, made of the revision that is asked for. */
 @Injectable()
-export class PapersService {
+export class PapersService implements OnModuleDestroy {
+  // Built code, whatever flags the server itself runs with.
+  private readonly press = new Piscina<PrintOrder, Uint8Array>({
+    filename: createRequire(import.meta.url).resolve('#press'), minThreads: 0, maxThreads: 1, idleTimeout: KEPT_WARM_MS, execArgv: [],
+  });
+
   constructor(
     private readonly builds: BuildsService,
     private readonly history: HistoryService,
@@ -26,11 +26,14 @@ export class PapersService {
   async weights(buildId: string, { units = 'us', revision }: PaperQuery): Promise<{ name: string; pdf: Buffer }> {
     const build = await this.builds.one(buildId);
     const of = await this.history.one(buildId, revision ?? build.revision);
-    const spec = { ...of.spec, department: build.spec.department };
-    const evaluation = evaluate(spec);
-    const imprint = { build: spec.name, department: spec.department.name, type: TYPE_NAMES[spec.type], revision: of.revision, date: new Date(of.savedAt), who: of.who };
-    const pdf = await pdfmake.createPdf(documentOf(weightPaper(spec, evaluation), evaluation, imprint, units)).getBuffer();
-    return { name: `${fileName(spec.name)}-weights-r${of.revision}.pdf`, pdf };
+    const { department } = build.spec;
+    const imprint = { build: of.spec.name, department: department.name, type: TYPE_NAMES[of.spec.type], revision: of.revision, date: new Date(of.savedAt), who: of.who };
+    const pdf = await this.press.run({ spec: { ...of.spec, department }, imprint, units });
+    return { name: `${fileName(of.spec.name)}-weights-r${of.revision}.pdf`, pdf: Buffer.from(pdf) };
+  }
+
+  async onModuleDestroy(): Promise<void> {
+    await this.press.destroy();
   }
 }
 

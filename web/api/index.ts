@@ -1,2 +1,2 @@
-export { ask, Refused, Unreachable } from './client';
+export { ask, askFile, Refused, Unreachable } from './client';
 export * from './queries';

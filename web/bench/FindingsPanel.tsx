@@ -1,6 +1,7 @@
 import { ActionIcon, Button, Loader } from '@mantine/core';
 import { IconX } from '@tabler/icons-react';
 import { useEffect, useRef } from 'react';
+import { Link } from 'react-router';
 import { figureOf } from '#core/report';
 import { contributorsOf, PLANNING_CAUTION, rank } from '#core/review';
 import type { CheckId, Evaluation, Finding } from '#core/review';
@@ -8,12 +9,14 @@ import type { BuildSpec } from '#core/spec';
 import { change, formatMoney, lb, signed } from '#core/units';
 import { StatusMark, statusWord, useUnits } from '../common';
 import classes from './bench.module.css';
+import { useSession } from '../session';
 import type { Bench } from '../session';
 import { useRemedies } from './useRemedies';
 
 /** The changes that mend a finding, each with its computed effect, applied on a press. */
 export function Remedies({ spec, finding, bench }: { spec: BuildSpec; finding: Finding; bench: Bench }) {
   const { say } = useUnits();
+  const { id } = useSession();
   const { data, isFetching, isError } = useRemedies(spec, finding.id, true);
   const title = data?.some((remedy) => remedy.mends) ? 'What would mend it' : 'What would help';
   return (
@@ -34,6 +37,7 @@ export function Remedies({ spec, finding, bench }: { spec: BuildSpec; finding: F
           </Button>
         </div>
       ))}</div>
+      <Link className={classes.more!} to={`/builds/${id}/weights/advice`}>Search pairs of changes</Link>
     </>
   );
 }

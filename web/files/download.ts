@@ -1,6 +1,6 @@
 /** Hands a file to the person, by the name of what it holds. */
-export function download(name: string, text: string, type: string): void {
-  const url = URL.createObjectURL(new Blob([text], { type }));
+export function download(name: string, content: string | Blob, type: string): void {
+  const url = URL.createObjectURL(new Blob([content], { type }));
   const link = document.createElement('a');
   link.href = url;
   link.download = name;

@@ -5,6 +5,7 @@ import { useUnits } from '../common';
 import { useSession } from '../session';
 import { download, fileName } from './download';
 import { SheetImport } from './SheetImport';
+import { usePaper } from './usePaper';
 
 const DrawingSheet = lazy(async () => ({ default: (await import('./DrawingSheet')).DrawingSheet }));
 
@@ -19,17 +20,19 @@ export interface FileAction {
 export function useFiles(): { actions: FileAction[]; dialogs: ReactNode } {
   const { build, bench, evaluation } = useSession();
   const { system } = useUnits();
+  const { print, printing } = usePaper();
   const [open, setOpen] = useState<'sheet' | 'drawing' | null>(null);
   const { spec } = bench;
   const actions = useMemo((): FileAction[] => {
     const name = fileName(spec.name);
     return [
       { id: 'build-file', name: 'Build file', run: () => download(`${name}.baros.json`, `${JSON.stringify(spec, null, 2)}\n`, 'application/json') },
+      { id: 'paper', name: printing ? 'Weight sheet as PDF: it is being made' : 'Weight sheet as PDF', run: print },
       { id: 'sheet-out', name: 'Weight sheet as CSV', run: () => download(`${name}-weights.csv`, sheetCsv(evaluation, system), 'text/csv') },
       { id: 'sheet-in', name: 'Read a weight sheet…', run: () => setOpen('sheet') },
       { id: 'drawings', name: 'Drawings as SVG…', run: () => setOpen('drawing') },
     ];
-  }, [spec, evaluation, system]);
+  }, [spec, evaluation, system, print, printing]);
   const close = () => setOpen(null);
   const dialogs = (
     <>

@@ -5,5 +5,5 @@ import type { UnitSystem } from '#core/units';
 /** The drawing of a truck as an SVG that stands alone, as large as fits into so many points. */
 export declare function drawingSvg(evaluation: Evaluation, views: 'driver' | 'all', system: UnitSystem, width: number, height: number): string;
 
-/** A chart as an SVG of so many points, its text as outlines in the font family of that name. */
+/** A chart as an SVG of so many points, its text in the font families of that name. */
 export declare function chartSvg(chart: ChartOf, system: UnitSystem, font: string, width: number, height: number): string;

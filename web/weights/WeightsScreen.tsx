@@ -1,6 +1,7 @@
 import { Tabs } from '@mantine/core';
 import { lazy, Suspense } from 'react';
 import { useParams, useNavigate } from 'react-router';
+import { FilesMenu, useFiles } from '../files';
 import { SessionBar, useSession } from '../session';
 import { Advice } from './Advice';
 import { Certainty } from './Certainty';
@@ -31,13 +32,15 @@ export function WeightsScreen() {
   const { id } = useSession();
   const { section = 'sheet' } = useParams();
   const navigate = useNavigate();
+  const files = useFiles();
   return (
     <div className={classes.weights}>
-      <SessionBar />
+      <SessionBar><FilesMenu actions={files.actions} /></SessionBar>
       <Tabs value={section} onChange={(to) => void navigate(`/builds/${id}/weights/${to ?? 'sheet'}`, { replace: true })} keepMounted={false} classNames={{ root: classes.tabs!, panel: classes.section! }}>
         <Tabs.List aria-label="Sections of the weighbridge">{SECTIONS.map(({ id: of, title }) => <Tabs.Tab key={of} value={of}>{title}</Tabs.Tab>)}</Tabs.List>
         {SECTIONS.map(({ id: of, Section }) => <Tabs.Panel key={of} value={of}><Suspense><Section /></Suspense></Tabs.Panel>)}
       </Tabs>
+      {files.dialogs}
     </div>
   );
 }
