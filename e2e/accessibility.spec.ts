@@ -69,11 +69,14 @@ for (const scheme of ['light', 'dark'] as const) {
       await expect(page.getByRole('region', { name: 'Revision 1 against 3' })).toBeVisible();
       await scan(page, 'history');
       await page.getByRole('link', { name: 'Weights' }).click();
-      for (const tab of ['Weight sheet', 'Load states', 'Filling', 'Sides', 'How sure', 'Payload left', 'Along the frame']) {
+      for (const tab of ['Weight sheet', 'Load states', 'Filling', 'Sides', 'How sure', 'Payload left', 'Along the frame', 'Limits', 'Advice']) {
         await page.getByRole('tab', { name: tab }).click();
         await expect(page.getByRole('tabpanel').locator('> *').first()).toBeVisible();
         await scan(page, tab);
       }
+      await page.getByRole('button', { name: 'Search changes and pairs' }).click();
+      await expect(page.getByRole('list', { name: 'Advice' })).toBeVisible();
+      await scan(page, 'advice found');
       await page.goto('/catalogue');
       await page.getByRole('checkbox').first().check();
       await scan(page, 'catalogue');
@@ -86,6 +89,12 @@ for (const scheme of ['light', 'dark'] as const) {
       await newDepartment(page, `Assumed in ${scheme}`);
       await newBuild(page, `Assumed in ${scheme}`, `Engine in ${scheme}`, 'Brush truck');
       await scan(page, 'a new build');
+      await page.keyboard.press('w');
+      await page.getByRole('tab', { name: 'Limits' }).click();
+      await page.getByRole('button', { name: 'Copy and change' }).click();
+      await expect(page.getByLabel('Name of these limits')).toBeVisible();
+      await scan(page, 'limits of one’s own');
+      await page.getByRole('link', { name: 'Bench' }).click();
       await page.keyboard.press('a');
       await scan(page, 'assumed', 'aside');
     });

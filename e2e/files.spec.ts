@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
 import type { Page } from '@playwright/test';
-import { newBuild, newDepartment, openStep, saved, scale, step } from './hands.js';
+import { files, newBuild, newDepartment, openStep, saved, scale, step } from './hands.js';
 import { emptyBaros } from './own-server.js';
 
 /** What the browser saves when something is pressed. */
@@ -9,11 +9,6 @@ async function downloaded(page: Page, press: () => Promise<void>): Promise<{ nam
   const [file] = await Promise.all([page.waitForEvent('download'), press()]);
   return { name: file.suggestedFilename(), text: readFileSync((await file.path())!, 'utf8') };
 }
-
-const files = async (page: Page, item: RegExp) => {
-  await page.getByRole('button', { name: 'Files' }).click();
-  await page.getByRole('menuitem', { name: item }).click();
-};
 
 /** Chooses a file for the one field of a dialog that takes one. */
 const give = (page: Page, name: string, text: string) => page.locator('input[type=file]').last().setInputFiles({ name, mimeType: 'text/plain', buffer: Buffer.from(text) });

@@ -1,5 +1,6 @@
 import { expect } from '@playwright/test';
 import type { Page } from '@playwright/test';
+import type { BuildSpec, BuildView } from '#core/spec';
 
 /** What a person does on the screens, by the names that they read. */
 
@@ -49,3 +50,18 @@ export async function amount(page: Page, title: string, value: number): Promise<
   await field.fill(String(value));
   await field.blur();
 }
+
+/** A copy of a demonstration build to work on, so that no other test sees what becomes of it; gives its id. */
+export async function copyOf(page: Page, build: string, name: string, change: (spec: BuildSpec) => BuildSpec = (spec) => spec): Promise<string> {
+  const builds = (await (await page.request.get('/api/builds')).json()) as BuildView[];
+  const { id, spec } = builds.find((other) => other.spec.name === build)!;
+  const copy = await page.request.post(`/api/builds/${id}/copies`, { data: { name, spec: change(spec) } });
+  expect(copy.status()).toBe(201);
+  return ((await copy.json()) as BuildView).id;
+}
+
+/** Chooses something of the Files menu. */
+export const files = async (page: Page, item: RegExp) => {
+  await page.getByRole('button', { name: 'Files' }).click();
+  await page.getByRole('menuitem', { name: item }).click();
+};

@@ -9,7 +9,7 @@ export const SENSES = { least: 'at least', most: 'at most', reckon: 'reckoned wi
 /** The limits of a profile, each with its value, basis and note. */
 export const limitsTable = ({ limits }: Profile): TableOf => ({
   title: 'Limits held against',
-  columns: [{ head: 'Limit' }, { head: '' }, { head: 'Value', figure: true }, { head: 'Basis' }, { head: 'Note' }],
+  columns: [{ head: 'Limit' }, { head: 'Binds' }, { head: 'Value', figure: true }, { head: 'Basis' }, { head: 'Note' }],
   rows: LIMIT_IDS.flatMap((id) => {
     const limit = limits[id];
     const { title, sense, unit } = LIMIT_KINDS[id];

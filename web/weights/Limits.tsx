@@ -80,7 +80,7 @@ export function Limits() {
         <>
           <Table.ScrollContainer minWidth={860}>
             <Table verticalSpacing={3} aria-label="Limits held against">
-              <Table.Thead><Table.Tr><Table.Th>Limit</Table.Th><Table.Th><span className="unseen">Sense</span></Table.Th><Table.Th>Value</Table.Th><Table.Th>Basis: standard and edition, or house rule</Table.Th><Table.Th>Note</Table.Th><Table.Th><span className="unseen">Remove</span></Table.Th></Table.Tr></Table.Thead>
+              <Table.Thead><Table.Tr><Table.Th>Limit</Table.Th><Table.Th>Binds</Table.Th><Table.Th>Value</Table.Th><Table.Th>Basis: standard and edition, or house rule</Table.Th><Table.Th>Note</Table.Th><Table.Th><span className="unseen">Remove</span></Table.Th></Table.Tr></Table.Thead>
               <Table.Tbody>{LIMIT_IDS.flatMap((of) => own.limits.filter((limit) => limit.id === of)).map((limit) => <LimitRow key={limit.id} limit={limit} take={(change) => take(limit.id, change)} remove={() => take(limit.id, null)} />)}</Table.Tbody>
             </Table>
           </Table.ScrollContainer>
