@@ -9,5 +9,6 @@ await run(async () => {
   ensurePackages();
   buildServer();
   shown(process.execPath, [join(buildFolder, 'core', 'bench.js')], { what: 'the benchmark' });
+  await (await import('./bench-advice.mjs')).benchAdvice();
   await (await import('./bench-saves.mjs')).benchSaves();
 });

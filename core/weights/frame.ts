@@ -1,5 +1,5 @@
-import type { Component, Rig } from '../rig/index.js';
-import { statesOf } from './states.js';
+import type { Component, Rig, Role } from '../rig/index.js';
+import { LOAD_STATES, statesOf } from './states.js';
 import type { WeighedState } from './states.js';
 import { rearReactionIn } from './weigh.js';
 
@@ -27,82 +27,101 @@ const POINT_IN = 12;
 
 /** Half the length over which a component lies, evenly about its centre: as far as its shapes reach on the nearer side, in. */
 function halfLength({ xIn, shapes, filling }: Component): number {
-  let [x0, x1] = [Infinity, -Infinity];
+  let x0 = Infinity;
+  let x1 = -Infinity;
+  const reach = (from: number, to: number) => {
+    x0 = Math.min(x0, from);
+    x1 = Math.max(x1, to);
+  };
   // A liquid lies where its tank is.
-  if (filling) for (const { frontIn, lengthIn } of filling.boxes) [x0, x1] = [Math.min(x0, frontIn), Math.max(x1, frontIn + lengthIn)];
-  else for (const { box } of shapes) [x0, x1] = [Math.min(x0, box.x0), Math.max(x1, box.x1)];
+  if (filling) for (const { frontIn, lengthIn } of filling.boxes) reach(frontIn, frontIn + lengthIn);
+  else for (const { box } of shapes) reach(box.x0, box.x1);
   return Math.max(POINT_IN / 2, Math.min(xIn - x0, x1 - xIn));
 }
 
-/** A rig's components along its frame: worked out once for every load state. */
+/** Loads along the frame, as what begins or ends between each station and the one before; loads add, so do these. */
 interface Lying {
-  halves: Float64Array;
   first: number;
-  last: number;
+  load: Float64Array;
+  shear: Float64Array;
+  moment: Float64Array;
+  /** Σw and Σwx: what the axles hold up. */
+  w: number;
+  wx: number;
 }
 
-function lyingOf({ components, axles }: Rig): Lying {
-  const halves = Float64Array.from(components, halfLength);
+/** The stations that a rig's components reach. */
+function reachOf({ components, axles }: Rig, halves: Float64Array): { first: number; count: number } {
   let [first, last] = [0, axles.wheelbaseIn + axles.rear.spreadIn / 2];
-  components.forEach(({ xIn }, i) => {
-    first = Math.min(first, xIn - halves[i]!);
-    last = Math.max(last, xIn + halves[i]!);
-  });
-  return { halves, first: Math.floor(first), last: Math.ceil(last) };
+  for (let i = 0; i < components.length; i++) {
+    first = Math.min(first, components[i]!.xIn - halves[i]!);
+    last = Math.max(last, components[i]!.xIn + halves[i]!);
+  }
+  return { first: Math.floor(first), count: Math.ceil(last) - Math.floor(first) + 1 };
 }
 
-/** What of each component is aboard in a load state, lb. */
-function aboard(rig: Rig, { id, waterShare }: Pick<WeighedState, 'id' | 'waterShare'>): Float64Array {
-  const { share } = statesOf(rig).find((state) => state.id === id)!;
-  return Float64Array.from(rig.components, (component) => component.weightLb * (component.role === 'water' ? waterShare : share(component)));
+const nothing = ({ first, count }: { first: number; count: number }): Lying => ({ first, load: new Float64Array(count), shear: new Float64Array(count), moment: new Float64Array(count), w: 0, wx: 0 });
+
+/** What begins between two stations counts at the second, from its own place on. */
+function begin(on: Lying, xIn: number, lbPerIn: number): void {
+  const at = Math.ceil(xIn) - on.first;
+  const past = at + on.first - xIn;
+  on.load[at]! += lbPerIn;
+  on.shear[at]! -= lbPerIn * past;
+  on.moment[at]! -= (lbPerIn * past * past) / 2;
 }
 
-function reactionsOf({ components, axles }: Rig, weights: Float64Array): FrameLoads['reactions'] {
+function lay(on: Lying, xIn: number, half: number, lb: number): void {
+  begin(on, xIn - half, lb / (2 * half));
+  begin(on, xIn + half, -lb / (2 * half));
+  on.w += lb;
+  on.wx += lb * xIn;
+}
+
+/** What the axles hold up, and where. */
+function reactionsOf({ axles }: Rig, { w, wx }: Lying): FrameLoads['reactions'] {
   const { rear, wheelbaseIn } = axles;
-  let [total, moment] = [0, 0];
-  components.forEach(({ xIn }, i) => {
-    total += weights[i]!;
-    moment += weights[i]! * xIn;
-  });
-  const rearLb = moment / rearReactionIn(axles);
+  const rearLb = wx / rearReactionIn(axles);
   const half = rear.spreadIn / 2;
   const rears = rear.axles === 2 ? [{ xIn: wheelbaseIn - half, lb: rearLb * rear.frontShare }, { xIn: wheelbaseIn + half, lb: rearLb * (1 - rear.frontShare) }] : [{ xIn: wheelbaseIn, lb: rearLb }];
-  return [{ xIn: 0, lb: total - rearLb }, ...rears];
+  return [{ xIn: 0, lb: w - rearLb }, ...rears];
 }
 
-/**
- * Walks along the frame inch by inch with load, shear and moment. What begins or ends between two stations counts at the
- * second, from its own place on: one pass, whatever the number of loads.
- */
-function walk({ components }: Rig, { halves, first, last }: Lying, weights: Float64Array, reactions: FrameLoads['reactions'], visit: (xIn: number, loadLbPerIn: number, shearLb: number, momentLbIn: number) => void): void {
-  const count = last - first + 1;
-  const [addLoad, addShear, addMoment] = [new Float64Array(count), new Float64Array(count), new Float64Array(count)];
-  const begin = (xIn: number, lbPerIn: number) => {
-    const at = Math.ceil(xIn) - first;
-    const past = at + first - xIn;
-    addLoad[at]! += lbPerIn;
-    addShear[at]! -= lbPerIn * past;
-    addMoment[at]! -= (lbPerIn * past * past) / 2;
-  };
-  for (let i = 0; i < halves.length; i++) {
-    if (weights[i] === 0) continue;
-    const { xIn } = components[i]!;
-    const lbPerIn = weights[i]! / (2 * halves[i]!);
-    begin(xIn - halves[i]!, lbPerIn);
-    begin(xIn + halves[i]!, -lbPerIn);
-  }
+/** Load, shear and moment at every station, the axles holding up what lies there. */
+interface Borne {
+  load: Float64Array;
+  shear: Float64Array;
+  moment: Float64Array;
+}
+
+/** Sums what lies along the frame inch by inch from its front; the loads that are given are used up. */
+function borneBy(on: Lying, reactions: FrameLoads['reactions']): Borne {
+  const { first, load, shear, moment } = on;
   for (const { xIn, lb } of reactions) {
     const at = Math.ceil(xIn) - first;
-    addShear[at]! += lb;
-    addMoment[at]! += lb * (at + first - xIn);
+    shear[at]! += lb;
+    moment[at]! += lb * (at + first - xIn);
   }
-  let [load, shear, moment] = [0, 0, 0];
-  for (let i = 0; i < count; i++) {
-    moment += shear - load / 2 + addMoment[i]!;
-    shear += addShear[i]! - load;
-    load += addLoad[i]!;
-    visit(first + i, load, shear, moment);
+  for (let i = 1; i < load.length; i++) {
+    moment[i]! += moment[i - 1]! + shear[i - 1]! - load[i - 1]! / 2;
+    shear[i]! += shear[i - 1]! - load[i - 1]!;
+    load[i]! += load[i - 1]!;
   }
+  return { load, shear, moment };
+}
+
+function halvesOf({ components }: Rig): Float64Array {
+  const halves = new Float64Array(components.length);
+  for (let i = 0; i < halves.length; i++) halves[i] = halfLength(components[i]!);
+  return halves;
+}
+
+/** What lies along the frame in a load state. */
+function lyingIn(rig: Rig, halves: Float64Array, reach: ReturnType<typeof reachOf>, { id, waterShare }: WeighedState): Lying {
+  const { share } = statesOf(rig).find((state) => state.id === id)!;
+  const lying = nothing(reach);
+  rig.components.forEach((c, i) => lay(lying, c.xIn, halves[i]!, c.weightLb * (c.role === 'water' ? waterShare : share(c))));
+  return lying;
 }
 
 /**
@@ -111,10 +130,11 @@ function walk({ components }: Rig, { halves, first, last }: Lying, weights: Floa
  * ΣF = 0 and ΣM = 0, so shear and moment are zero again behind the last load.
  */
 export function frameLoads(rig: Rig, state: WeighedState): FrameLoads {
-  const weights = aboard(rig, state);
-  const reactions = reactionsOf(rig, weights);
-  const stations: FrameStation[] = [];
-  walk(rig, lyingOf(rig), weights, reactions, (xIn, loadLbPerIn, shearLb, momentLbIn) => stations.push({ xIn, loadLbPerIn, shearLb, momentLbIn }));
+  const halves = halvesOf(rig);
+  const lying = lyingIn(rig, halves, reachOf(rig, halves), state);
+  const reactions = reactionsOf(rig, lying);
+  const { load, shear, moment } = borneBy(lying, reactions);
+  const stations = Array.from(load, (loadLbPerIn, i): FrameStation => ({ xIn: lying.first + i, loadLbPerIn, shearLb: shear[i]!, momentLbIn: moment[i]! }));
   const between = stations.filter(({ xIn }) => xIn >= 0 && xIn <= rig.axles.wheelbaseIn);
   return {
     stations, reactions,
@@ -123,16 +143,40 @@ export function frameLoads(rig: Rig, state: WeighedState): FrameLoads {
   };
 }
 
-/** Where the frame bends most, whichever way, and the load state in which it does; lb·in. */
+/**
+ * Where the frame bends most, whichever way, and the load state in which it does; lb·in. Moments add: those of what the
+ * usual states may take off are worked out once, and each of these states is a sum of them.
+ */
 export function mostBent(rig: Rig, states: WeighedState[]): { state: WeighedState; xIn: number; momentLbIn: number } {
-  const lying = lyingOf(rig);
+  const halves = halvesOf(rig);
+  const reach = reachOf(rig, halves);
+  const lying = new Map<Role, Lying>();
+  rig.components.forEach(({ role, xIn, weightLb }, i) => {
+    let of = lying.get(role);
+    if (!of) lying.set(role, (of = nothing(reach)));
+    lay(of, xIn, halves[i]!, weightLb);
+  });
+  const byRole = [...lying].map(([role, of]) => ({ role, moments: borneBy(of, reactionsOf(rig, of)).moment }));
+  const usual = (state: WeighedState): Float64Array => {
+    const { share } = LOAD_STATES.find(({ id }) => id === state.id)!;
+    const total = new Float64Array(reach.count);
+    for (const { role, moments } of byRole) {
+      const part = role === 'water' ? state.waterShare : share({ id: '', role, group: 'Chassis' });
+      if (part !== 0) for (let i = 0; i < total.length; i++) total[i]! += part * moments[i]!;
+    }
+    return total;
+  };
+  // States of the department's own look at each component.
+  const own = (state: WeighedState): Float64Array => {
+    const of = lyingIn(rig, halves, reach, state);
+    return borneBy(of, reactionsOf(rig, of)).moment;
+  };
   let most = { state: states[0]!, xIn: 0, momentLbIn: 0 };
   for (const state of states) {
-    const weights = aboard(rig, state);
-    walk(rig, lying, weights, reactionsOf(rig, weights), (xIn, _load, _shear, momentLbIn) => {
-      if (Math.abs(momentLbIn) <= Math.abs(most.momentLbIn)) return;
-      most = { state, xIn, momentLbIn };
-    });
+    const moments = state.id.startsWith('own:') ? own(state) : usual(state);
+    let at = 0;
+    for (let i = 1; i < moments.length; i++) if (Math.abs(moments[i]!) > Math.abs(moments[at]!)) at = i;
+    if (Math.abs(moments[at]!) > Math.abs(most.momentLbIn)) most = { state, xIn: reach.first + at, momentLbIn: moments[at]! };
   }
   return most;
 }
