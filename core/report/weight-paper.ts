@@ -86,7 +86,7 @@ export function weightPaper(spec: BuildSpec, evaluation: Evaluation): Paper {
       { kind: 'table', table: componentsTable(evaluation), widths: [4, 1, 1, 1.2, 1, 1.5, 0.7, 1.1, 1.1] },
       heading('Limits held against'),
       text(`${profile.name}. A starting point, not a reading of a standard: confirm each against the edition that the authority having jurisdiction adopted.`),
-      { kind: 'table', table: limitsTable(profile), widths: [3.2, 1.1, 1.1, 3.6, 2.6] },
+      { kind: 'table', table: limitsTable(profile), widths: [3.4, 1.2, 1.1, 5.4] },
     ],
   };
 }

@@ -14,8 +14,8 @@ const MARKS: Record<Saving['kind'], { words: string; Icon: typeof IconCheck; col
 export function SavingMark({ saving }: { saving: Saving }) {
   const { words, Icon, colour } = MARKS[saving.kind];
   return (
-    <span className={classes.saving} role="status" style={{ color: colour }}>
-      <Icon size={16} aria-hidden="true" />{words}{saving.kind === 'refused' && `: ${saving.message}`}
+    <span className={classes.saving} role="status" data-kind={saving.kind} title={words} style={{ color: colour }}>
+      <Icon size={16} aria-hidden="true" /><span className={classes.words}>{words}</span>{saving.kind === 'refused' && `: ${saving.message}`}
     </span>
   );
 }

@@ -26,9 +26,8 @@ function LimitRow({ limit, take, remove }: { limit: OwnLimit; take: (change: Par
   const name = say(title);
   return (
     <Table.Tr>
-      <Table.Td fw={500}>{name}</Table.Td>
-      <Table.Td className="quiet">{SENSES[sense]}</Table.Td>
-      <Table.Td w={150}>
+      <Table.Td fw={500}>{name}<span className="quiet">, {SENSES[sense]}</span></Table.Td>
+      <Table.Td w={132}>
         <NumberInput
           size="xs" aria-label={name} classNames={{ input: 'figures' }} value={Number(out(limit.value).toFixed(places))} min={Math.ceil(out(min) * 10) / 10} max={Math.floor(out(max) * 10) / 10} decimalScale={places + 1} thousandSeparator=","
           suffix={plain ?? ` ${unitOf(unit as Quantity)}`} onChange={(to) => { if (typeof to === 'number' && back(to) >= min && back(to) <= max) take({ value: back(to) }); }}
@@ -75,12 +74,12 @@ export function Limits() {
           ? <TextInput size="xs" w={330} label="Name of these limits" maxLength={80} value={own.name} onChange={(event) => { const name = event.currentTarget.value; if (name.trim()) bench.change({ spec: withOwnProfile(spec, { ...own, name }), words: `Limits called ${name}`, control: 'limits-name' }); }} />
           : <Button size="xs" onClick={() => bench.change({ spec: withOwnProfile(spec, copiedProfile(spec, OWN_ID, `${profile.name}, ours`.slice(0, 80))), words: `Copied the limits ${profile.name}` })}>Copy and change</Button>}
       </div>
-      {!own && <DataTable table={table} minWidth={760} />}
+      {!own && <DataTable table={table} minWidth={700} />}
       {own && (
         <>
-          <Table.ScrollContainer minWidth={860}>
+          <Table.ScrollContainer minWidth={740}>
             <Table verticalSpacing={3} aria-label="Limits held against">
-              <Table.Thead><Table.Tr><Table.Th>Limit</Table.Th><Table.Th>Binds</Table.Th><Table.Th>Value</Table.Th><Table.Th>Basis: standard and edition, or house rule</Table.Th><Table.Th>Note</Table.Th><Table.Th><span className="unseen">Remove</span></Table.Th></Table.Tr></Table.Thead>
+              <Table.Thead><Table.Tr><Table.Th>Limit</Table.Th><Table.Th>Value</Table.Th><Table.Th>Basis: standard and edition, or house rule</Table.Th><Table.Th>Note</Table.Th><Table.Th><span className="unseen">Remove</span></Table.Th></Table.Tr></Table.Thead>
               <Table.Tbody>{LIMIT_IDS.flatMap((of) => own.limits.filter((limit) => limit.id === of)).map((limit) => <LimitRow key={limit.id} limit={limit} take={(change) => take(limit.id, change)} remove={() => take(limit.id, null)} />)}</Table.Tbody>
             </Table>
           </Table.ScrollContainer>
