@@ -1,18 +1,18 @@
 import { expect, test } from '@playwright/test';
 import type { Page } from '@playwright/test';
-import { newBuild, newDepartment, saved, scale } from './hands.js';
+import { copyOf, newBuild, newDepartment, saved, scale } from './hands.js';
 
-async function weigh(page: Page, name: string, type: 'Pumper' | 'Aerial' | 'Brush truck' = 'Pumper'): Promise<void> {
+async function weigh(page: Page, name: string): Promise<void> {
   await newDepartment(page, `${name} district`);
-  await newBuild(page, `${name} district`, name, type);
+  await newBuild(page, `${name} district`, name, 'Pumper');
 }
 
 const tab = (page: Page, name: string) => page.getByRole('tab', { name }).click();
 const sheet = (page: Page) => page.getByRole('grid', { name: 'Weight sheet' });
 const total = async (page: Page) => Number((await sheet(page).getByRole('row', { name: /^In service/ }).getByRole('gridcell').first().innerText()).replace(/,/g, ''));
 
-test('an aerial is weighed through the sheet by keyboard alone', async ({ page }) => {
-  await weigh(page, 'Weighed ladder', 'Aerial');
+test('the demonstration aerial is weighed through the sheet by keyboard alone', async ({ page }) => {
+  await page.goto(`/builds/${await copyOf(page, 'Mill ladder', 'Weighed ladder')}`);
   const before = await scale(page);
   await page.keyboard.press('w');
   await expect(sheet(page)).toBeVisible();
@@ -98,6 +98,13 @@ test('load states of one’s own, growth reserve, filling, certainty, payload, f
 
   await tab(page, 'Sides');
   await expect(page.getByRole('list', { name: 'Wheel-end loads' }).getByRole('listitem')).toHaveCount(4);
+  const level = page.getByRole('region', { name: 'To level it' }).getByRole('listitem').first();
+  await expect(level).toContainText(/Front [\d.]+ % → [\d.]+ %, rear [\d.]+ % → [\d.]+ %/);
+  const leans = /→ ([\d.]+ %), rear [\d.]+ % → ([\d.]+ %)/.exec(await level.innerText())!;
+  await level.getByRole('button', { name: /^Apply/ }).click();
+  const both = page.getByRole('table', { name: 'Sides by both models of the frame' });
+  await expect(both.getByRole('row', { name: /^Front.*the worse/ })).toContainText(leans[1]!);
+  await expect(both.getByRole('row', { name: /^Rear.*the worse/ })).toContainText(leans[2]!);
 
   await tab(page, 'Payload left');
   const here = page.getByRole('list', { name: 'Payload left' }).getByRole('listitem').first();

@@ -3,5 +3,7 @@ export type { Advice, AdviceAsked, AdviceProgress, AdviceResult, AdvisedChange, 
 export { CHANGE_KINDS, together } from './change.js';
 export type { ChangeKind } from './change.js';
 export { candidatesFor } from './candidates.js';
+export { levellingOf } from './levelling.js';
+export type { Lean, Levelling } from './levelling.js';
 export { remediesFor } from './remedies.js';
 export type { Remedy } from './remedies.js';

@@ -12,6 +12,7 @@ export const standingOf = ({ actual, limit, status }: Finding): Standing => ({ a
 export interface Judged {
   spec: BuildSpec;
   findings: Finding[];
+  states: Evaluation['states'];
   change: Change;
   /** Titles of findings that are worse than before. */
   worse: string[];
@@ -23,7 +24,7 @@ export function judgeChange(base: Evaluation, spec: BuildSpec): Judged | null {
   const after = evaluate(spec);
   const was = new Map(base.findings.map((finding) => [finding.id, rank(finding.status)]));
   return {
-    spec, findings: after.findings, change: changeOf(measureOf(base), measureOf(after)),
+    spec, findings: after.findings, states: after.states, change: changeOf(measureOf(base), measureOf(after)),
     worse: after.findings.filter((finding) => rank(finding.status) > (was.get(finding.id) ?? 0)).map(({ title }) => title),
   };
 }

@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { DEMONSTRATION } from '../demonstration/index.js';
-import { evaluate, rank } from '../review/index.js';
+import { evaluate, rank, worseModel } from '../review/index.js';
 import type { CheckId } from '../review/index.js';
 import { parseBuild, withChassisSetting, withEquipment, withFoam, withItem, withLimit, withOwnProfile, copiedProfile, withTank } from '../spec/index.js';
 import type { BuildSpec } from '../spec/index.js';
-import { adviceFor, advise, CHANGE_KINDS } from './index.js';
+import { adviceFor, advise, CHANGE_KINDS, levellingOf } from './index.js';
 import type { Advice, ChangeKind } from './index.js';
 
 const [pumper, aerial, brush] = DEMONSTRATION.flatMap((d) => d.builds) as [BuildSpec, BuildSpec, BuildSpec];
@@ -132,4 +132,30 @@ it('every candidate edit leaves a build that it does not suit alone or whole', (
   const other = withTank(withFoam(aerial, undefined), { gallons: 0 });
   expect(find(other, 'tankLeast')?.status).toBe('fails');
   for (const { spec } of adviceFor(other).advice) expect(() => parseBuild(JSON.parse(JSON.stringify(spec)))).not.toThrow();
+});
+
+describe('levelling', () => {
+  const lean = (spec: BuildSpec) => {
+    const { front, rear } = evaluate(spec).states[0]!.weights;
+    return { frontPct: worseModel(front).imbalancePct, rearPct: worseModel(rear).imbalancePct };
+  };
+
+  it.each([['the pumper', pumper], ['the aerial', aerial], ['the brush truck', brush], ['a leaning pumper', wrong]] as const)('makes %s more level by just as much as it says', (_, spec) => {
+    const moves = levellingOf(spec);
+    const before = lean(spec);
+    for (const move of moves) {
+      expect(move.before).toEqual(before);
+      expect(move.after).toEqual(lean(parseBuild(JSON.parse(JSON.stringify(move.spec)))));
+      expect(Math.max(move.after.frontPct, move.after.rearPct)).toBeLessThan(Math.max(before.frontPct, before.rearPct));
+    }
+  });
+
+  it('moves what is heavy away from the side that leans', () => {
+    const [first] = levellingOf(wrong);
+    expect(first!.label).toMatch(/^Move cribbing set .* from R3 to (L\d|B1)$/);
+  });
+
+  it('has nothing to say where nothing can be moved', () => {
+    expect(levellingOf({ ...pumper, equipment: [], ladders: { ...pumper.ladders, partIds: [] } })).toEqual([]);
+  });
 });

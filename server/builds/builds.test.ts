@@ -84,6 +84,8 @@ describe('what builds refuse', () => {
     ['a negative length of hose', (s) => ({ ...s, hose: [{ bedId: 'main-left', hoseId: 'supply-5', lengthFt: -50 }] }), 'spec.hose.0.lengthFt', /less than 0 \(was -50\)/],
     ['a field that does not belong', (s) => ({ ...s, colour: 'red' }), 'spec.colour', /not a field/],
     ['words for a number', (s) => ({ ...s, tank: { ...s.tank, gallons: 'many' } }), 'spec.tank.gallons', /number.*was "many"/],
+    ['limits that are not the ones it names', (s) => ({ ...s, ownProfile: { id: 'ours', name: 'Ours', limits: [] } }), 'spec.ownProfile.id', /must be the profileId "us-pumper"/],
+    ['a limit beyond belief', (s) => ({ ...s, profileId: 'ours', ownProfile: { id: 'ours', name: 'Ours', limits: [{ id: 'tiltDeg', value: 90, basis: 'House rule' }] } }), 'spec.ownProfile.limits.0.value', /from 5 to 60 deg for tiltDeg \(was 90\)/],
     ['a device on a pumper', (s) => ({ ...s, device: { partId: 'ladder-75-rear', outriggersId: 'one-pair' } }), 'spec.device', /aerial only/],
   ];
 

@@ -19,6 +19,8 @@ describe('the outside contract over HTTP', () => {
     expect(weights.body.front.loadLb).toBeCloseTo(16111.4479, 3);
     const tank = await server.http.post('/api/calc/tank').send(example('tank').input).expect(200);
     expect(tank.body.freeSurfaceRiseIn).toBeCloseTo(3.6008, 3);
+    const angles = await server.http.post('/api/calc/angles').send(example('angles').input).expect(200);
+    expect(angles.body.departureDeg).toBeCloseTo(10.1247, 3);
   });
 
   it('evaluates a build exactly as the core does', async () => {
@@ -30,6 +32,7 @@ describe('the outside contract over HTTP', () => {
   it.each([
     ['weights', { chassis: {}, items: [] }, 'chassis.wheelbaseIn'],
     ['tank', { ...example('tank').input, gallons: 5000 }, 'gallons'],
+    ['angles', { ...example('angles').input, front: { overhangIn: -1, heightIn: 17 } }, 'front.overhangIn'],
     ['evaluate', { ...DEMONSTRATION[0]!.builds[0], version: 99 }, 'version'],
     ['evaluate', [], ''],
   ])('refuses bad input to %s and names the field', async (calc, input, field) => {

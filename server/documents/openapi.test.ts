@@ -12,8 +12,8 @@ describe('the OpenAPI document', () => {
   it('describes every route, and bodies by the rules that refuse them', async () => {
     const { body } = await server.http.get('/api/docs-json').expect(200);
     expect(Object.keys(body.paths).sort()).toEqual([
-      '/api/builds', '/api/builds/import', '/api/builds/{id}', '/api/builds/{id}/copies', '/api/builds/{id}/revisions', '/api/builds/{id}/revisions/{revision}',
-      '/api/calc/evaluate', '/api/calc/tank', '/api/calc/weights', '/api/departments', '/api/departments/archive', '/api/departments/{id}', '/api/departments/{id}/archive',
+      '/api/builds', '/api/builds/import', '/api/builds/{id}', '/api/builds/{id}/copies', '/api/builds/{id}/papers/weights', '/api/builds/{id}/revisions', '/api/builds/{id}/revisions/{revision}',
+      '/api/calc/angles', '/api/calc/evaluate', '/api/calc/tank', '/api/calc/weights', '/api/departments', '/api/departments/archive', '/api/departments/{id}', '/api/departments/{id}/archive',
       '/api/departments/{id}/parts', '/api/departments/{id}/parts/{kind}/{partId}',
     ]);
     const { schemas } = body.components;

@@ -1,2 +1,3 @@
 export { BenchScreen } from './BenchScreen';
 export { Remedies } from './FindingsPanel';
+export { useLevelling } from './useRemedies';

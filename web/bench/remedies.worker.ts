@@ -1,4 +1,4 @@
 import { expose } from 'comlink';
-import { remediesFor } from '#core/mending';
+import { levellingOf, remediesFor } from '#core/mending';
 
-expose({ remediesFor });
+expose({ levellingOf, remediesFor });

@@ -1,13 +1,42 @@
+import { Button } from '@mantine/core';
 import { useElementSize } from '@mantine/hooks';
 import { useMemo } from 'react';
 import { sidesTable } from '#core/report';
 import { worseModel } from '#core/review';
-import { Remedies } from '../bench';
-import { lb } from '#core/units';
+import { Remedies, useLevelling } from '../bench';
+import { change, formatPct, lb } from '#core/units';
 import { layOut, Stage } from '../drawing';
 import { DataTable, useUnits } from '../common';
 import { useSession } from '../session';
+import type { Bench } from '../session';
 import classes from './weights.module.css';
+
+/** What to move to level the truck, each with how both axles lean before and after. */
+function Levelling({ bench }: { bench: Bench }) {
+  const { say } = useUnits();
+  const { data, isError } = useLevelling(bench.spec);
+  return (
+    <section aria-label="To level it">
+      <h2 className={classes.sub}>To level it</h2>
+      {isError && <p className={classes.says}>This could not be worked out.</p>}
+      {data?.length === 0 && <p className={classes.says}>No move of the heaviest equipment and no other way for the ladders to ride makes it more level than it is.</p>}
+      {data && data.length > 0 && (
+        <ol className={classes.founds}>
+          {data.map(({ label, spec, before, after, change: by, worse }) => (
+            <li key={label} className={classes.found}>
+              <p className={classes.foundLabel}>{say(label)}</p>
+              <div className={classes.price}>
+                <span className="figures">Front {formatPct(before.frontPct)} → {formatPct(after.frontPct)}, rear {formatPct(before.rearPct)} → {formatPct(after.rearPct)}</span>
+                <span>{say(`Front axle ${change(lb(by.frontLb))}, rear ${change(lb(by.rearLb))}`)}{worse.length > 0 && `. Makes worse: ${say(worse.join(', ').toLowerCase())}`}</span>
+              </div>
+              <Button size="compact-sm" variant="default" aria-label={say(`Apply: ${label}`)} onClick={() => bench.change({ spec, words: `Levelled: ${label}` })}>Apply</Button>
+            </li>
+          ))}
+        </ol>
+      )}
+    </section>
+  );
+}
 
 /** Both models of the frame, the wheel-end loads on the truck seen from above, and what to move to level it. */
 export function Sides() {
@@ -39,6 +68,7 @@ export function Sides() {
           {finding.status !== 'holds' && <Remedies spec={bench.spec} finding={finding} bench={bench} />}
         </section>
       ))}
+      <Levelling bench={bench} />
     </>
   );
 }
