@@ -1,7 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import type { ChartOf } from '#core/report';
-import { DAY } from '../theme/colours';
 import { chartConfig } from './config';
+import type { ChartColours } from './config';
+
+const DAY: ChartColours = { ink: '#111', water: '#36e', spruce: '#264', signal: '#b40', brass: '#760', pencil: '#555', rule: '#ddd' };
 
 const LINES: ChartOf = {
   kind: 'lines', words: 'Loads', x: { title: 'Water', unit: 'gal', at: [0, 100] }, y: { title: 'Load', unit: 'lb' }, right: { title: 'Tilt, degrees' },
