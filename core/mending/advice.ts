@@ -1,11 +1,15 @@
 import { evaluate, rank } from '../review/index.js';
-import type { Change, CheckId, Evaluation, Finding, Status } from '../review/index.js';
+import type { Change, CheckId, Evaluation, Finding } from '../review/index.js';
 import type { BuildSpec } from '../spec/index.js';
 import { same } from '../spec/index.js';
 import { candidatesFor } from './candidates.js';
-import type { ChangeKind, Step } from './change.js';
-import { harmOf, judgeChange, standingOf } from './judged.js';
+import type { ChangeKind } from './change.js';
+import { harmOf, judgeChange, standingIn, standingOf } from './judged.js';
 import type { Judged, Standing } from './judged.js';
+import { obstacleOf } from './obstacles.js';
+import type { Obstacle } from './obstacles.js';
+import { levelOf, pairsOf } from './pairs.js';
+import type { Pair, Single } from './pairs.js';
 
 /** One of the changes that a piece of advice consists of. */
 export interface AdvisedChange {
@@ -35,17 +39,6 @@ export interface Advice {
   change: Change;
 }
 
-/** Why a check is not mended: the best that each kind of change alone does for it, and the best that any two do. */
-export interface Obstacle {
-  id: CheckId;
-  title: string;
-  unit: Finding['unit'];
-  standing: Standing;
-  /** How far each kind of change brings it, best first; none where the catalogue offers nothing. */
-  nearest: { kind: ChangeKind; label: string; after: Standing; worse: string[] }[];
-  nearestPair: { labels: string[]; after: Standing } | null;
-}
-
 export interface AdviceResult {
   /** Changes and pairs of changes that were looked at, and how many of them were weighed as a whole build. */
   looked: number;
@@ -68,36 +61,12 @@ export interface AdviceAsked {
   keep?: ChangeKind[];
 }
 
-/** A change of one step and what it does alone. */
-interface Single extends Step {
-  kind: ChangeKind;
-  subject: string;
-  judged: Judged;
-  /** By how much it changes the margin of each check, in the order of the base's findings. */
-  gains: number[];
-  level: number;
-}
-
-/** Two changes, by what their gains amount to together before they are weighed. */
-interface Pair {
-  a: Single;
-  b: Single;
-  level: number;
-  harm: number;
-  /** What the checks asked for still lack to hold with comfort, as shares of their limits. */
-  lacking: number;
-}
-
 const MOST_SHOWN = 12;
-/** Of one pair of subjects, so many are weighed: what they gain together is not quite the sum. */
-const OF_A_SUBJECT_PAIR = 3;
-const MOST_WEIGHED_PAIRS = 160;
 /** How often one subject may appear in what is shown, so that the advice has variety. */
 const MOST_OF_A_SUBJECT = 4;
 /** Steps between two reports of progress. */
 const REPORT_EACH = 16;
 
-const levelOf = (status: Status): number => 2 - rank(status);
 const sumOver = <T>(items: T[], of: (item: T) => number): number => items.reduce((sum, item) => sum + of(item), 0);
 
 /** Whether one stands before another: more mended, then fewer new troubles, then less harm. */
@@ -160,38 +129,6 @@ function stepsFor(spec: BuildSpec, base: Evaluation, targets: Finding[], keep: C
   return [...new Map(steps.map((step) => [`${step.subject} ${step.label}`, step])).values()];
 }
 
-/** Every two changes of different subjects by the sum of their gains, and those of them that are worth weighing. */
-function pairsOf(singles: Single[], base: Evaluation, targets: Finding[], now: number): { looked: number; promising: Pair[] } {
-  const isTarget = base.findings.map(({ id }) => targets.some((target) => target.id === id));
-  const kept = new Map<string, Pair[]>();
-  // Of those that mend, the least harm first; of those that do not, the nearest to it.
-  const promise = (one: Pair, other: Pair) => other.level - one.level || (one.level > now ? one.harm - other.harm : one.lacking - other.lacking);
-  let looked = 0;
-  for (const [i, a] of singles.entries()) {
-    for (const b of singles.slice(i + 1)) {
-      if (a.subject === b.subject) continue;
-      looked += 1;
-      let [level, worse, lacking] = [0, 0, 0];
-      for (const [k, finding] of base.findings.entries()) {
-        const margin = finding.margin + a.gains[k]! + b.gains[k]!;
-        const reached = margin < 0 ? 0 : margin < (finding.comfort ?? 0) ? 1 : 2;
-        if (isTarget[k]) {
-          level += reached;
-          lacking += Math.max(0, (finding.comfort ?? 0) - margin) / Math.max(1, Math.abs(finding.limit));
-        } else if (reached < levelOf(finding.status)) worse += 1;
-      }
-      const [ca, cb] = [a.judged.change, b.judged.change];
-      const change = { priceCents: ca.priceCents + cb.priceCents, grossLb: ca.grossLb + cb.grossLb, lengthIn: ca.lengthIn + cb.lengthIn };
-      const pair: Pair = { a, b, level, harm: harmOf([a.kind, b.kind], { worse, change }), lacking };
-      const key = `${a.subject}|${b.subject}`;
-      const of = kept.get(key) ?? [];
-      kept.set(key, [...of, pair].sort(promise).slice(0, OF_A_SUBJECT_PAIR));
-    }
-  }
-  const promising = [...kept.values()].flat().sort(promise).slice(0, MOST_WEIGHED_PAIRS);
-  return { looked, promising };
-}
-
 /** The best of what was found, one of each subject or pair of subjects, and no subject too often. */
 function varied<T extends { parts: Single[] }>(sorted: T[]): T[] {
   const shown: T[] = [];
@@ -208,34 +145,12 @@ function varied<T extends { parts: Single[] }>(sorted: T[]): T[] {
   return shown;
 }
 
-const standingIn = (judged: Judged, target: Finding): Standing => {
-  const finding = judged.findings.find(({ id }) => id === target.id);
-  return finding ? standingOf(finding) : { ...standingOf(target), status: 'holds' };
-};
-
 function adviceOf(parts: Single[], judged: Judged, targets: Finding[]): Advice {
   const effects = targets.map((target): Effect => ({ id: target.id, title: target.title, unit: target.unit, before: standingOf(target), after: standingIn(judged, target) }));
   return {
     changes: parts.map(({ kind, label }) => ({ kind, label })), spec: judged.spec, effects, worse: judged.worse, change: judged.change,
     mends: effects.filter(({ before, after }) => rank(after.status) < rank(before.status)).length,
     holds: effects.filter(({ after }) => after.status === 'holds').length,
-  };
-}
-
-const marginIn = (judged: Judged, target: Finding): number => judged.findings.find(({ id }) => id === target.id)?.margin ?? -Infinity;
-
-function obstacleOf(target: Finding, singles: Single[], pairs: { labels: string[]; judged: Judged }[]): Obstacle {
-  const best = new Map<ChangeKind, Single>();
-  for (const single of singles) {
-    const rival = best.get(single.kind);
-    if (marginIn(single.judged, target) > (rival ? marginIn(rival.judged, target) : target.margin)) best.set(single.kind, single);
-  }
-  const nearest = [...best.values()].sort((a, b) => marginIn(b.judged, target) - marginIn(a.judged, target));
-  const pair = pairs.reduce<(typeof pairs)[number] | null>((most, next) => (marginIn(next.judged, target) > (most ? marginIn(most.judged, target) : target.margin) ? next : most), null);
-  return {
-    id: target.id, title: target.title, unit: target.unit, standing: standingOf(target),
-    nearest: nearest.map(({ kind, label, judged }) => ({ kind, label, after: standingIn(judged, target), worse: judged.worse })),
-    nearestPair: pair && { labels: pair.labels, after: standingIn(pair.judged, target) },
   };
 }
 

@@ -1,5 +1,6 @@
 export { adviceFor, advise } from './advice.js';
-export type { Advice, AdviceAsked, AdviceProgress, AdviceResult, AdvisedChange, Effect, Obstacle } from './advice.js';
+export type { Advice, AdviceAsked, AdviceProgress, AdviceResult, AdvisedChange, Effect } from './advice.js';
+export type { Obstacle } from './obstacles.js';
 export { CHANGE_KINDS, together } from './change.js';
 export type { ChangeKind } from './change.js';
 export { candidatesFor } from './candidates.js';

@@ -29,6 +29,12 @@ export function judgeChange(base: Evaluation, spec: BuildSpec): Judged | null {
   };
 }
 
+/** How a finding would stand; what is no longer asked holds. */
+export const standingIn = (judged: Judged, target: Finding): Standing => {
+  const finding = judged.findings.find(({ id }) => id === target.id);
+  return finding ? standingOf(finding) : { ...standingOf(target), status: 'holds' };
+};
+
 const GIVES_UP: ReadonlySet<ChangeKind> = new Set(['tankSize', 'hose', 'bumperItem', 'ladder', 'fitting', 'seats']);
 const MUCH: ReadonlySet<ChangeKind> = new Set(['chassis']);
 

@@ -6,7 +6,7 @@ import { useNavigate } from 'react-router';
 import { cautionsFor, measureOf, stepStates, stepTitle } from '#core/review';
 import type { CheckId } from '#core/review';
 import type { StepId } from '#core/rig';
-import { withEquipment, withOffered } from '#core/spec';
+import { withEquipment } from '#core/spec';
 import { assumedIn, EQUIPMENT_CHOICE, gripsOf } from '#core/study';
 import type { Axis, Grip } from '#core/study';
 import { useOwnParts } from '../api';
@@ -14,7 +14,7 @@ import { useUnits, useUnitSwitch } from '../common';
 import type { Arrangement } from '../drawing';
 import { FilesMenu, useFiles } from '../files';
 import { Palette } from '../palette';
-import { evaluated, SessionBar, useSession } from '../session';
+import { evaluated, SessionBar, useOffered, useSession } from '../session';
 import { Assumed } from './Assumed';
 import { AssumedPanel } from './AssumedPanel';
 import classes from './bench.module.css';
@@ -51,7 +51,7 @@ export function BenchScreen() {
   const [finding, setFinding] = useState(false);
   const files = useFiles();
   const ownParts = useOwnParts(build.departmentId).data;
-  const offered = useMemo(() => withOffered(spec, ownParts?.map(({ part }) => part) ?? []), [spec, ownParts]);
+  const offered = useOffered();
 
   const now = useMemo(() => measureOf(evaluation), [evaluation]);
   const steps = useMemo(() => stepStates(spec, evaluation), [spec, evaluation]);

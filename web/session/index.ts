@@ -2,4 +2,5 @@ export { BuildSession, useSession } from './BuildSession';
 export { evaluated } from './evaluated';
 export type { Bench } from './history';
 export { SessionBar } from './SessionBar';
+export { useOffered } from './useOffered';
 export { useSendingUnsent, useUnsent } from './unsent';

@@ -6,7 +6,7 @@ import { figureOf, obstaclesTable } from '#core/report';
 import type { CheckId } from '#core/review';
 import { change, formatMoney, formatWhole, lb, signed } from '#core/units';
 import { DataTable, StatusMark, useUnits } from '../common';
-import { useSession } from '../session';
+import { useOffered, useSession } from '../session';
 import { useAdvice } from './useAdvice';
 import classes from './weights.module.css';
 
@@ -60,7 +60,7 @@ function Result({ result, onTake }: { result: AdviceResult; onTake: (advice: Adv
 /** Single changes and pairs of changes that mend what fails or is close, searched in a worker. */
 export function Advice() {
   const { bench, evaluation } = useSession();
-  const { spec } = bench;
+  const spec = useOffered();
   const { say } = useUnits();
   const { search, start, cancel } = useAdvice(spec);
   const [left, setLeft] = useState<CheckId[]>([]);

@@ -7,14 +7,14 @@ import { Remedies, useLevelling } from '../bench';
 import { change, formatPct, lb } from '#core/units';
 import { layOut, Stage } from '../drawing';
 import { DataTable, useUnits } from '../common';
-import { useSession } from '../session';
+import { useOffered, useSession } from '../session';
 import type { Bench } from '../session';
 import classes from './weights.module.css';
 
 /** What to move to level the truck, each with how both axles lean before and after. */
 function Levelling({ bench }: { bench: Bench }) {
   const { say } = useUnits();
-  const { data, isError } = useLevelling(bench.spec);
+  const { data, isError } = useLevelling(useOffered());
   return (
     <section aria-label="To level it">
       <h2 className={classes.sub}>To level it</h2>
@@ -41,6 +41,7 @@ function Levelling({ bench }: { bench: Bench }) {
 /** Both models of the frame, the wheel-end loads on the truck seen from above, and what to move to level it. */
 export function Sides() {
   const { bench, evaluation } = useSession();
+  const offered = useOffered();
   const { rig, states, findings, envelope } = evaluation;
   const { say } = useUnits();
   const table = useMemo(() => sidesTable(evaluation), [evaluation]);
@@ -65,7 +66,7 @@ export function Sides() {
       {sides.map((finding) => (
         <section key={finding.id} className={classes.says} aria-label={finding.title}>
           <b>{finding.title}.</b> {say(finding.words)} {finding.state && `Worst in: ${finding.state.name.toLowerCase()}.`}
-          {finding.status !== 'holds' && <Remedies spec={bench.spec} finding={finding} bench={bench} />}
+          {finding.status !== 'holds' && <Remedies spec={offered} finding={finding} bench={bench} />}
         </section>
       ))}
       <Levelling bench={bench} />
