@@ -115,7 +115,13 @@ test('limits are copied, changed with basis and note, held against, and taken ov
   await expect(page.getByRole('textbox', { name: 'Attack hose', exact: true })).toHaveValue('400 ft');
   // A value beyond belief is not taken.
   await value.fill('80');
+  await expect(page.getByText('From 0.5 to 50; not taken')).toBeVisible();
   await value.blur();
+  await expect(value).toHaveValue('0.6 %');
+  // Nor an empty basis: the last one stays.
+  await page.getByLabel('Basis of: Side to side').fill('');
+  await page.getByLabel('Basis of: Side to side').blur();
+  await expect(page.getByLabel('Basis of: Side to side')).toHaveValue('Chief’s letter of May');
   await saved(page);
   await page.reload();
   await expect(value).toHaveValue('0.6 %');

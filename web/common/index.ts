@@ -1,5 +1,6 @@
 export { DataTable } from './DataTable';
 export { Frame, InBar } from './Frame';
+export { KeptText } from './KeptText';
 export { Message } from './Message';
 export { ScreenError } from './ScreenError';
 export { StatusMark, statusColour, statusWord } from './StatusMark';

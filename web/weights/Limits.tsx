@@ -1,6 +1,6 @@
 import { ActionIcon, Button, NativeSelect, NumberInput, Table, TextInput } from '@mantine/core';
 import { IconX } from '@tabler/icons-react';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { LIMIT_IDS, LIMIT_KINDS, SHIPPED } from '#core/catalogue';
 import type { LimitId } from '#core/catalogue';
 import { limitsTable, SENSES } from '#core/report';
@@ -8,11 +8,12 @@ import { copiedProfile, profileOf, withLimit, withOwnProfile, withProfile } from
 import type { OwnLimit } from '#core/spec';
 import type { Quantity } from '#core/units';
 import { useBuilds } from '../api';
-import { DataTable, useUnits } from '../common';
+import { DataTable, KeptText, useUnits } from '../common';
 import { useSession } from '../session';
 import classes from './weights.module.css';
 
 const OWN_ID = 'own-limits';
+const plainly = new Intl.NumberFormat('en-US', { maximumFractionDigits: 1 });
 const PLAIN_UNITS: Record<string, string> = { '%': ' %', deg: '°', seats: ' seats' };
 
 /** One limit of the department's own: its value, what it rests on, and a note. */
@@ -24,16 +25,29 @@ function LimitRow({ limit, take, remove }: { limit: OwnLimit; take: (change: Par
   const back = (value: number) => (plain === undefined ? read(unit as Quantity, value) : value);
   const places = plain === undefined ? decimals(unit as Quantity) : 1;
   const name = say(title);
+  const [outside, setOutside] = useState(false);
+  const [round, setRound] = useState(0);
+  const [least, most] = [Math.ceil(out(min) * 10) / 10, Math.floor(out(max) * 10) / 10];
   return (
     <Table.Tr>
       <Table.Td fw={500}>{name}<span className="quiet">, {SENSES[sense]}</span></Table.Td>
       <Table.Td w={132}>
         <NumberInput
-          size="xs" aria-label={name} classNames={{ input: 'figures' }} value={Number(out(limit.value).toFixed(places))} min={Math.ceil(out(min) * 10) / 10} max={Math.floor(out(max) * 10) / 10} decimalScale={places + 1} thousandSeparator=","
-          suffix={plain ?? ` ${unitOf(unit as Quantity)}`} onChange={(to) => { if (typeof to === 'number' && back(to) >= min && back(to) <= max) take({ value: back(to) }); }}
+          key={round} size="xs" aria-label={name} classNames={{ input: 'figures' }} value={Number(out(limit.value).toFixed(places))} min={least} max={most} error={outside && `From ${plainly.format(least)} to ${plainly.format(most)}; not taken`} decimalScale={places + 1} thousandSeparator=","
+          suffix={plain ?? ` ${unitOf(unit as Quantity)}`} clampBehavior="none"
+          onBlur={() => {
+            // What was not taken gives way to what holds.
+            if (outside) setRound(round + 1);
+            setOutside(false);
+          }}
+          onChange={(to) => {
+            const within = typeof to === 'number' && to >= least && to <= most;
+            setOutside(!within);
+            if (within) take({ value: back(to) });
+          }}
         />
       </Table.Td>
-      <Table.Td><TextInput size="xs" aria-label={`Basis of: ${name}`} maxLength={120} value={limit.basis} onChange={(event) => { if (event.currentTarget.value.trim()) take({ basis: event.currentTarget.value }); }} /></Table.Td>
+      <Table.Td><KeptText size="xs" aria-label={`Basis of: ${name}`} maxLength={120} value={limit.basis} onTake={(basis) => take({ basis })} /></Table.Td>
       <Table.Td><TextInput size="xs" aria-label={`Note on: ${name}`} maxLength={300} value={limit.note ?? ''} onChange={(event) => take({ note: event.currentTarget.value })} /></Table.Td>
       <Table.Td><ActionIcon variant="subtle" color="gray" c="var(--ink)" aria-label={`Remove: ${name}`} onClick={remove}><IconX size={16} /></ActionIcon></Table.Td>
     </Table.Tr>
@@ -71,7 +85,7 @@ export function Limits() {
           ]}
         />
         {own
-          ? <TextInput size="xs" w={330} label="Name of these limits" maxLength={80} value={own.name} onChange={(event) => { const name = event.currentTarget.value; if (name.trim()) bench.change({ spec: withOwnProfile(spec, { ...own, name }), words: `Limits called ${name}`, control: 'limits-name' }); }} />
+          ? <KeptText size="xs" w={330} label="Name of these limits" maxLength={80} value={own.name} onTake={(name) => bench.change({ spec: withOwnProfile(spec, { ...own, name }), words: `Limits called ${name}`, control: 'limits-name' })} />
           : <Button size="xs" onClick={() => bench.change({ spec: withOwnProfile(spec, copiedProfile(spec, OWN_ID, `${profile.name}, ours`.slice(0, 80))), words: `Copied the limits ${profile.name}` })}>Copy and change</Button>}
       </div>
       {!own && <DataTable table={table} minWidth={700} />}

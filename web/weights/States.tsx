@@ -1,4 +1,4 @@
-import { Button, Checkbox, NativeSelect, NumberInput, TextInput } from '@mantine/core';
+import { Button, Checkbox, NativeSelect, NumberInput } from '@mantine/core';
 import { useMemo, useState } from 'react';
 import { statesChart, statesTable } from '#core/report';
 import { governing } from '#core/review';
@@ -7,7 +7,7 @@ import { OFF_GROUPS, withGrowth, withState } from '#core/spec';
 import type { BuildSpec, OwnState } from '#core/spec';
 import { lb } from '#core/units';
 import { ChartView } from '../chart';
-import { DataTable, useUnits } from '../common';
+import { DataTable, KeptText, useUnits } from '../common';
 import { useSession } from '../session';
 import type { Bench } from '../session';
 import classes from './weights.module.css';
@@ -54,7 +54,7 @@ function StateForm({ state, bench }: { state: OwnState; bench: Bench }) {
   return (
     <fieldset className={classes.ownState}>
       <legend>{state.name}</legend>
-      <TextInput size="xs" label="Name" maxLength={40} value={state.name} onChange={(event) => { if (event.currentTarget.value) take({ name: event.currentTarget.value }); }} />
+      <KeptText size="xs" label="Name" maxLength={40} value={state.name} onTake={(name) => take({ name })} />
       {pct('waterPct', 'Water')}{pct('foamPct', 'Foam')}{pct('fuelPct', 'Fuel')}
       <NumberInput size="xs" label="Crew" value={state.crew} min={0} max={12} onChange={(to) => { if (typeof to === 'number' && Number.isInteger(to) && to >= 0 && to <= 12) take({ crew: to }); }} />
       <div className={classes.off} role="group" aria-label="Left off">{OFF_GROUPS.map((group) => <Checkbox key={group} size="xs" label={`without ${group.toLowerCase()}`} checked={state.off.includes(group)} onChange={(event) => take({ off: event.currentTarget.checked ? [...state.off, group] : state.off.filter((other) => other !== group) })} />)}</div>
