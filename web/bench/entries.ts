@@ -49,6 +49,8 @@ export function entriesOf(id: string, spec: BuildSpec, { rig, findings }: Evalua
     { id: 'assumed', group: 'Panels', name: 'Still assumed', note: 'A', run: () => hands.show('assumed') },
     { id: 'yard', group: 'Screens', name: 'The yard: all departments', run: () => hands.visit('/') },
     { id: 'weights', group: 'Screens', name: 'Weights: sheet, load states, filling, sides, certainty', note: 'W', run: () => hands.visit(`/builds/${id}/weights`) },
+    { id: 'advice', group: 'Screens', name: 'Advice: changes and pairs that mend it', run: () => hands.visit(`/builds/${id}/weights/advice`) },
+    { id: 'limits', group: 'Screens', name: 'Limits held against: choose, copy, change', run: () => hands.visit(`/builds/${id}/weights/limits`) },
     { id: 'history', group: 'Screens', name: 'History of this build', note: 'H', run: () => hands.visit(`/builds/${id}/history`) },
     { id: 'catalogue', group: 'Screens', name: 'Catalogue', run: () => hands.visit('/catalogue') },
     ...UNIT_SYSTEMS.map((system): Entry => ({ id: `units-${system}`, group: 'Units', name: SYSTEM_NAMES[system], run: () => hands.units(system) })),
