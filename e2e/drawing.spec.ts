@@ -64,12 +64,13 @@ test('a finished build by keyboard alone, from an empty department', async ({ pa
   await page.goto('/');
   await page.getByRole('button', { name: 'New department' }).focus();
   await page.keyboard.press('Enter');
+  await expect(page.getByRole('dialog').getByLabel('Name')).toBeFocused();
   await page.keyboard.type('Keyboard district');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('heading', { name: 'Keyboard district' })).toBeVisible();
   await page.getByRole('button', { name: 'New build for Keyboard district' }).focus();
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('dialog')).toBeVisible();
+  await expect(page.getByRole('dialog').getByLabel('Name')).toBeFocused();
   await page.keyboard.type('Keyboard brush');
   await page.keyboard.press('Tab');
   await page.keyboard.press('Tab');

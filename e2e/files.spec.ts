@@ -106,6 +106,7 @@ test('a department’s archive into an empty Baros gives the same weights to the
     await give(there, name, text);
     await expect(there.getByRole('dialog').getByRole('status')).toContainText('Moving district, 3 builds, 0 own parts');
     await there.getByRole('button', { name: 'Read it in' }).click();
+    await expect(there.getByRole('heading', { name: 'Moving district' })).toBeVisible();
     for (const [build, expected] of Object.entries(weights)) {
       await there.goto('/');
       await there.getByRole('link', { name: build, exact: true }).click();

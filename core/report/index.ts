@@ -1,6 +1,7 @@
 export { obstaclesTable } from './advice.js';
 export { certaintyTable, doubtsTable, MEASURED_NAMES } from './certainty.js';
 export { componentsTable, grandTotal, groupTotals } from './components.js';
+export { contributionChart, reserveTable } from './contributions.js';
 export { fillingReport } from './filling.js';
 export type { FillingReport } from './filling.js';
 export { figureOf, findingsTable } from './findings.js';

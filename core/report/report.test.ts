@@ -9,7 +9,7 @@ import { certaintyOf, sheetOf } from '../study/index.js';
 import { inUnits, sayAll, UNIT_SYSTEMS } from '../units/index.js';
 import { frameLoads } from '../weights/index.js';
 import {
-  certaintyTable, componentsTable, doubtsTable, figureOf, fillingReport, findingsTable, frameReport, grandTotal, groupTotals, limitsTable, obstaclesTable, sidesTable, statesChart, statesTable, weightPaper,
+  certaintyTable, componentsTable, contributionChart, doubtsTable, figureOf, fillingReport, findingsTable, frameReport, grandTotal, groupTotals, limitsTable, obstaclesTable, reserveTable, sidesTable, statesChart, statesTable, weightPaper,
 } from './index.js';
 import type { Block, ChartOf, TableOf } from './index.js';
 
@@ -30,7 +30,7 @@ const said = (text: string | undefined) => inUnits(text ?? '', 'us');
 describe.each(VARIED)('%s, as tables', (_, spec) => {
   const evaluation = evaluate(spec);
   const tables = [
-    statesTable(evaluation), sidesTable(evaluation), certaintyTable(evaluation), doubtsTable(certaintyOf(evaluation, 'rear')), componentsTable(evaluation), findingsTable(evaluation.findings), limitsTable(profileOf(spec)),
+    statesTable(evaluation), sidesTable(evaluation), certaintyTable(evaluation), doubtsTable(certaintyOf(evaluation, 'rear')), componentsTable(evaluation), findingsTable(evaluation.findings), limitsTable(profileOf(spec)), reserveTable(evaluation),
   ];
 
   it.each(tables.map((table) => [table.title, table] as const))('%s: as many cells as columns, each row once, every figure a figure', (_title, table) => {
@@ -75,6 +75,19 @@ describe.each(VARIED)('%s, as tables', (_, spec) => {
     expect(whole.frontLb).toBeCloseTo(evaluation.states[0]!.weights.front.loadLb, 6);
   });
 
+  it('the reserve goes, group by group, from the truck as delivered to what is left', () => {
+    const { rows } = reserveTable(evaluation);
+    const figure = (cells: string[], at: number) => Number(/\{#(-?[\d.e+-]+) lb\}/.exec(cells[at]!)![1]);
+    for (const at of [1, 3, 5]) {
+      const [rating, ...taken] = rows.map(({ cells }) => figure(cells, at));
+      const left = taken.pop()!;
+      expect(rating! - taken.reduce((sum, lb) => sum + lb, 0)).toBeCloseTo(left, 6);
+    }
+    expect(figure(rows.at(-1)!.cells, 1)).toBeCloseTo(evaluation.states[0]!.weights.front.marginLb, 6);
+    const growth = evaluation.rig.components.filter(({ role }) => role === 'growth').reduce((sum, { weightLb }) => sum + weightLb, 0);
+    expect(figure(rows[1]!.cells, 5)).toBeCloseTo(evaluation.states.find(({ id }) => id === 'delivery')!.weights.totalLb - growth, 6);
+  });
+
   it('findings come worst first, each with its word', () => {
     const table = findingsTable(evaluation.findings);
     const order = table.rows.map(({ id }) => rank(evaluation.findings.find((finding) => finding.id === id)!.status));
@@ -91,7 +104,7 @@ describe.each(VARIED)('%s, as charts', (_, spec) => {
   const { rig, states } = evaluate(spec);
   const filling = fillingReport(rig);
   const frame = frameReport(rig, states[0]!);
-  const charts: [string, ChartOf][] = [['states', statesChart(evaluate(spec))], ['load', frame.load], ['shear', frame.shear], ['bending', frame.bending], ...(filling ? [['loads', filling.loads], ['roll', filling.roll]] as [string, ChartOf][] : [])];
+  const charts: [string, ChartOf][] = [['states', statesChart(evaluate(spec))], ['contributions', contributionChart(evaluate(spec))], ['load', frame.load], ['shear', frame.shear], ['bending', frame.bending], ...(filling ? [['loads', filling.loads], ['roll', filling.roll]] as [string, ChartOf][] : [])];
 
   it.each(charts)('%s: a value for every place, all of them numbers, told apart without colour', (_name, { x, series, right, words }) => {
     for (const { values, mark = 0, ...one } of series) {
@@ -103,6 +116,12 @@ describe.each(VARIED)('%s, as charts', (_, spec) => {
     const looks = series.map(({ dash, limit }) => `${dash?.join() ?? 'solid'} ${limit ?? false}`);
     expect(new Set(looks).size).toBe(series.length);
     expect(words.length).toBeGreaterThan(10);
+  });
+
+  it('the groups together make up each axle', () => {
+    const [front, rear] = contributionChart(evaluate(spec)).series.map(({ values }) => values.reduce((sum, value) => sum + value, 0));
+    expect(front).toBeCloseTo(states[0]!.weights.front.loadLb, 6);
+    expect(rear).toBeCloseTo(states[0]!.weights.rear.loadLb, 6);
   });
 
   it('the worst filling is where the roll threshold is lowest; none without a tank', () => {
@@ -175,7 +194,7 @@ describe.each(VARIED)('the paper of %s', (_, spec) => {
     expect(kinds('drawing')).toHaveLength(1);
     const titles = paper.blocks.flatMap((block) => (block.kind === 'table' ? [block.table.title] : []));
     expect(titles).toEqual(expect.arrayContaining(['In service', 'Findings', 'Load states', 'Sides by both models of the frame', 'Certainty in service', 'Weight sheet', 'Limits held against']));
-    expect(kinds('chart')).toHaveLength(spec.tank.gallons > 0 ? 6 : 4);
+    expect(kinds('chart')).toHaveLength(spec.tank.gallons > 0 ? 7 : 5);
     const cautions = paper.blocks.flatMap((block) => (block.kind === 'caution' ? [block.text] : [])).join(' ');
     expect(cautions).toContain('not a certification');
     expect(cautions).toContain('no rating is a target');

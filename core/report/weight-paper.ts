@@ -6,6 +6,7 @@ import { certaintyOf } from '../study/index.js';
 import { bare, feetInches, formatPct, inches, lb } from '../units/index.js';
 import { certaintyTable, doubtsTable } from './certainty.js';
 import { componentsTable } from './components.js';
+import { contributionChart, reserveTable } from './contributions.js';
 import { fillingReport } from './filling.js';
 import { findingsTable } from './findings.js';
 import { frameReport, FRAME_CAUTION } from './frame.js';
@@ -63,12 +64,14 @@ export function weightPaper(spec: BuildSpec, evaluation: Evaluation): Paper {
       heading('Findings'),
       { kind: 'table', table: findingsTable(findings), widths: [1.3, 3, 1.3, 1.3, 1.6, 4] },
       heading('Load states', true),
-      { kind: 'table', table: statesTable(evaluation), widths: [1.9, 1, 1.1, 1.45, 1.1, 1.45, 1.1, 1.45, 1.2, 0.9, 2.6] },
+      { kind: 'table', table: statesTable(evaluation), widths: [1.8, 1, 1.1, 1.8, 1.1, 1.8, 1.1, 1.8, 1.3, 0.9, 2.4] },
       { kind: 'chart', chart: statesChart(evaluation) },
       ...(filling ? [heading('Filling of the tank'), { kind: 'chart', chart: filling.loads, half: true }, { kind: 'chart', chart: filling.roll, half: true }, text(filling.words)] satisfies Block[] : []),
       heading('Payload left', true),
       text(payloadLeft.map(({ place, leftLb, fullFirst }) => `${place}: ${lb(leftLb)} until the ${fullFirst} is full`).join('. ') + '.'),
-      heading('Sides'),
+      { kind: 'table', table: reserveTable(evaluation), titled: true, widths: [3, 1, 1, 1, 1, 1, 1] },
+      { kind: 'chart', chart: contributionChart(evaluation) },
+      heading('Sides', true),
       { kind: 'table', table: sidesTable(evaluation) },
       ...findings.filter(({ id }) => id === 'sideFront' || id === 'sideRear').map((finding) => text(`${finding.title}: ${finding.words}${finding.state ? ` Worst in: ${finding.state.name.toLowerCase()}.` : ''}`)),
       caution(CAUTIONS.tank),

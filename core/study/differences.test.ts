@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { DEMONSTRATION } from '../demonstration/index.js';
 import { evaluate, measure } from '../review/index.js';
-import { withBody, withBumper, withBumperItem, withChassis, withCorrection, withDevice, withDivider, withEquipment, withEquipmentLine, withFitting, withFoam, withHose, withItem, withLadder, withMoney, withPump, withTank } from '../spec/index.js';
+import { copiedProfile, withBody, withBumper, withBumperItem, withChassis, withCorrection, withDevice, withDivider, withEquipment, withEquipmentLine, withFitting, withFoam, withHose, withItem, withLadder, withLimit, withMoney, withOwnProfile, withProfile, withPump, withTank } from '../spec/index.js';
 import type { BuildSpec } from '../spec/index.js';
 import { inUnits } from '../units/index.js';
 import { differencesOf, mergeBuilds } from './index.js';
@@ -87,6 +87,15 @@ describe('two builds out of one, as one', () => {
     const base = { ...pumper, assumed: ['gallons', 'mount', 'pump'] };
     const merged = mergeBuilds(base, { ...base, assumed: ['mount', 'pump'] }, { ...base, assumed: ['gallons', 'pump'] });
     expect(merged).toMatchObject({ collisions: [], spec: { assumed: ['pump'] } });
+  });
+
+  it('limits of one’s own are one choice: they come along whole, and two sets of them collide', () => {
+    const own = (value: number) => withLimit(withOwnProfile(pumper, copiedProfile(pumper, 'ours', 'Ours')), 'sideImbalancePct', { value });
+    const { spec, mine, collisions } = mergeBuilds(pumper, own(5), withTank(pumper, { gallons: 750 }));
+    expect(spec).toEqual({ ...own(5), tank: { ...pumper.tank, gallons: 750 } });
+    expect([mine.map(({ title }) => title), collisions]).toEqual([['Limits held against'], []]);
+    expect(mergeBuilds(pumper, own(5), own(6)).collisions.map(({ title }) => title)).toEqual(['Limits held against']);
+    expect(mergeBuilds(own(5), withProfile(own(5), 'us-2016-pumper'), own(5)).spec).toEqual(withProfile(pumper, 'us-2016-pumper'));
   });
 
   it('says why what no longer goes together is no whole build', () => {

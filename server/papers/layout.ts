@@ -23,7 +23,7 @@ const SIZES = { us: { name: 'LETTER', width: 612 }, canada: { name: 'LETTER', wi
 const MARGIN = 36;
 const CELL_PADDING = 4.5;
 const DRAWING_HEIGHT = 250;
-const CHART_HEIGHT = 190;
+const CHART_HEIGHT = 172;
 const GAP = 14;
 /** Level of a heading that begins a page. */
 const BEGINS_PAGE = 2;
@@ -89,7 +89,7 @@ function contentOf(blocks: Block[], evaluation: Evaluation, system: UnitSystem, 
 function blockOf(block: Block, evaluation: Evaluation, system: UnitSystem, width: number, say: Say): Content {
   switch (block.kind) {
     case 'heading': return { text: say(block.text), style: 'heading', headlineLevel: block.newPage ? BEGINS_PAGE : 1 };
-    case 'text': return { text: say(block.text), margin: [0, 3, 0, 6] };
+    case 'text': return { stack: [{ text: say(block.text) }], unbreakable: true, margin: [0, 3, 0, 6] };
     case 'caution': return { layout: 'noBorders', table: { widths: [2, '*'], body: [[{ text: '', fillColor: BRASS }, { text: say(block.text), color: BRASS, margin: [4, 0, 0, 0] }]] }, margin: [0, 4, 0, 6] };
     case 'facts': return { columns: block.facts.map(([name, value]) => ({ stack: [{ text: say(name), color: PENCIL, fontSize: 7.5 }, { text: say(value) }] })), columnGap: GAP, margin: [0, 2, 0, 8] };
     case 'table': return [...(block.titled ? [{ text: say(block.table.title), bold: true, margin: [0, 4, 0, 0] as [number, number, number, number] }] : []), tableOf(block.table, system, width, say, block.widths)];
@@ -102,13 +102,15 @@ function tableOf({ columns, rows }: TableOf, system: UnitSystem, width: number, 
   const room = width - columns.length * 2 * CELL_PADDING;
   const sum = shares.reduce((a, b) => a + b, 0);
   const cell = (words: string, i: number, more: object = {}): TableCell => ({ text: say(words), ...(columns[i]?.figure ? { alignment: 'right' as const, fontFeatures: ['tnum'] } : {}), ...more }) as TableCell;
+  // A figure and its unit stay on one line.
+  const figure = (words: string, i: number, more: object) => cell(words, i, columns[i]?.figure ? { ...more, noWrap: true } : more);
   return {
     margin: [0, 2, 0, 8], fontSize: 7.8,
     table: {
       headerRows: 1, keepWithHeaderRows: 1, dontBreakRows: true, widths: shares.map((share) => (room * share) / sum),
       body: [
         columns.map(({ head, unit }, i) => cell(unit ? `${head}, ${shownIn(system, unit).unit}` : head, i, { bold: true })),
-        ...rows.map(({ cells, over, strong }) => cells.map((words, i) => cell(over?.includes(i) ? `${words} over`.replace('over a limit over', 'over a limit') : words, i, over?.includes(i) ? { bold: true, color: SIGNAL } : strong ? { bold: true } : {}))),
+        ...rows.map(({ cells, over, strong }) => cells.map((words, i) => figure(over?.includes(i) ? `${words} over`.replace('over a limit over', 'over a limit') : words, i, over?.includes(i) ? { bold: true, color: SIGNAL } : strong ? { bold: true } : {}))),
       ],
     },
     layout: {

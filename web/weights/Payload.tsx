@@ -1,10 +1,12 @@
 import { Slider } from '@mantine/core';
 import { useElementSize } from '@mantine/hooks';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { lb, inches } from '#core/units';
 import { payloadLeftAt } from '#core/weights';
+import { contributionChart, reserveTable } from '#core/report';
+import { ChartView } from '../chart';
 import { layOut, Stage } from '../drawing';
-import { useUnits } from '../common';
+import { DataTable, useUnits } from '../common';
 import { useSession } from '../session';
 import classes from './weights.module.css';
 
@@ -17,6 +19,8 @@ export function Payload() {
   const [x, setX] = useState(() => Math.round((rig.layout.bodyFront + rig.layout.bodyEnd) / 2));
   const picture = width > 0 ? layOut(envelope, 'driver', width, 330) : null;
   const placed = picture?.placed.find(({ view }) => view === 'driver');
+  const reserve = useMemo(() => reserveTable(evaluation), [evaluation]);
+  const contributions = useMemo(() => contributionChart(evaluation), [evaluation]);
   const here = payloadLeftAt(rig.axles, states[0]!.weights, 'Here', x);
   const [least, most] = [Math.ceil(envelope.frontIn), Math.floor(envelope.rearIn)];
   const row = (place: string, leftLb: number, fullFirst: string) => <li key={place}><span>{place}</span><b className="figures">{say(lb(leftLb))}</b><span className="quiet">until the {fullFirst} is full</span></li>;
@@ -40,6 +44,10 @@ export function Payload() {
         {payloadLeft.map(({ place, leftLb, fullFirst }) => row(place, leftLb, fullFirst))}
       </ul>
       <p className={classes.says}>In service, in the middle between the sides. Where an axle or the gross is over its rating already, nothing more fits anywhere.</p>
+      <h2 className={classes.sub}>Where the reserve goes</h2>
+      <DataTable table={reserve} minWidth={640} />
+      <h2 className={classes.sub}>What makes up each axle</h2>
+      <ChartView chart={contributions} />
     </>
   );
 }

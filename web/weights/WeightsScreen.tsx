@@ -6,13 +6,13 @@ import { SessionBar, useSession } from '../session';
 import { Advice } from './Advice';
 import { Certainty } from './Certainty';
 import { Limits } from './Limits';
-import { Payload } from './Payload';
 import { Sheet } from './Sheet';
 import { Sides } from './Sides';
 import classes from './weights.module.css';
 
 const States = lazy(async () => ({ default: (await import('./States')).States }));
 const Filling = lazy(async () => ({ default: (await import('./Filling')).Filling }));
+const Payload = lazy(async () => ({ default: (await import('./Payload')).Payload }));
 const Frame = lazy(async () => ({ default: (await import('./FrameLoads')).FrameLoadsView }));
 
 const SECTIONS = [
