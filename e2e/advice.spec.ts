@@ -76,7 +76,7 @@ test('where nothing mends it, the nearest of each kind of change is told', async
   await page.goto(`/builds/${id}/weights/advice`);
   for (const box of await page.getByRole('group', { name: 'Mend' }).getByRole('checkbox').all()) await box.setChecked(await box.evaluate((input: HTMLInputElement) => input.labels?.[0]?.innerText.includes('Front axle') ?? false));
   await search(page);
-  await expect(page.getByText('None of them mends what was asked.')).toBeVisible();
+  await expect(page.getByText('Nothing was found that mends what was asked.')).toBeVisible();
   const why = page.getByRole('region', { name: 'Why nothing mends: Front axle' });
   await expect(why.getByRole('row', { name: /^Two changes/ })).toContainText('over a limit');
   await expect(why.getByRole('row', { name: /^Wheelbase/ })).toContainText(/[\d,]+ lb/);

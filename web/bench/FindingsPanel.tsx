@@ -11,7 +11,7 @@ import { StatusMark, statusWord, useUnits } from '../common';
 import classes from './bench.module.css';
 import { useSession } from '../session';
 import type { Bench } from '../session';
-import { useRemedies } from './useRemedies';
+import { useRemedies } from '../mending';
 
 /** The changes that mend a finding, each with its computed effect, applied on a press. */
 export function Remedies({ spec, finding, bench }: { spec: BuildSpec; finding: Finding; bench: Bench }) {

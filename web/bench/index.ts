@@ -1,3 +1,2 @@
 export { BenchScreen } from './BenchScreen';
 export { Remedies } from './FindingsPanel';
-export { useLevelling } from './useRemedies';

@@ -7,7 +7,7 @@ import type { CheckId } from '#core/review';
 import { change, formatMoney, formatWhole, lb, signed } from '#core/units';
 import { DataTable, StatusMark, useUnits } from '../common';
 import { useOffered, useSession } from '../session';
-import { useAdvice } from './useAdvice';
+import { useAdvice } from '../mending';
 import classes from './weights.module.css';
 
 /** One change or two together, what they mend and what they harm; taken on a press. */
@@ -42,7 +42,7 @@ function Result({ result, onTake }: { result: AdviceResult; onTake: (advice: Adv
   return (
     <>
       <p className={classes.says} role="status">
-        {formatWhole(looked)} changes and pairs of changes looked at, {formatWhole(weighed)} of them weighed as whole trucks. {advice.length > 0 ? 'Best first: by what it mends, then by what it harms.' : 'None of them mends what was asked.'}
+        {formatWhole(looked)} changes and pairs of changes looked at, {formatWhole(weighed)} of them weighed as whole trucks. {advice.length > 0 ? 'Best first: by what it mends, then by what it harms.' : 'Nothing was found that mends what was asked.'}
       </p>
       {advice.length > 0 && <ol className={classes.founds} aria-label="Advice">{advice.map((one) => <Found key={one.changes.map(({ label }) => label).join()} advice={one} onTake={() => onTake(one)} />)}</ol>}
       {obstacles.map((obstacle) => (
@@ -91,7 +91,7 @@ export function Advice() {
       )}
       {search.phase === 'cancelled' && <p className={classes.says} role="status">The search was cancelled.</p>}
       {search.phase === 'failed' && <p className={classes.says} role="alert">The search could not be finished. Search again; if it fails again, the build is kept as it is.</p>}
-      {search.phase === 'idle' && <p className={classes.says}>Every change that the catalogue offers is weighed, and every two of them together. Nothing is changed until you apply it, and undo takes it back.</p>}
+      {search.phase === 'idle' && <p className={classes.says}>Every change of these kinds that the catalogue allows is weighed as a whole truck. Every two of them are first reckoned by what each gains; the most promising pairs are then weighed as whole trucks too. Nothing is changed until you apply it, and undo takes it back.</p>}
       {search.phase === 'found' && <Result result={search.result} onTake={(one) => bench.change({ spec: one.spec, words: `Mended: ${together(one.changes)}` })} />}
     </>
   );

@@ -1,0 +1,2 @@
+export { useAdvice } from './useAdvice';
+export { useLevelling, useRemedies } from './useRemedies';
