@@ -3,7 +3,16 @@ import hooks from 'eslint-plugin-react-hooks';
 import ts from 'typescript-eslint';
 
 export default ts.config(
-  { ignores: ['build/', 'data/', 'node_modules/', 'test-results/', 'playwright-report/', '.dependency-cruiser.cjs'] },
+  {
+    ignores: [
+      'dist/',
+      'data/',
+      'node_modules/',
+      'test-results/',
+      'playwright-report/',
+      '.dependency-cruiser.cjs',
+    ],
+  },
   js.configs.recommended,
   ts.configs.recommended,
   {
@@ -14,6 +23,21 @@ export default ts.config(
   },
   // Nest reads the types of constructor and method parameters at run time.
   { files: ['server/**'], rules: { '@typescript-eslint/consistent-type-imports': 'off' } },
-  { files: ['scripts/**'], languageOptions: { globals: { process: 'readonly', console: 'readonly', URL: 'readonly', fetch: 'readonly', performance: 'readonly' } } },
-  { files: ['web/**'], plugins: { 'react-hooks': hooks }, rules: { 'react-hooks/rules-of-hooks': 'error', 'react-hooks/exhaustive-deps': 'error' } },
+  {
+    files: ['scripts/**'],
+    languageOptions: {
+      globals: {
+        process: 'readonly',
+        console: 'readonly',
+        URL: 'readonly',
+        fetch: 'readonly',
+        performance: 'readonly',
+      },
+    },
+  },
+  {
+    files: ['web/**'],
+    plugins: { 'react-hooks': hooks },
+    rules: { 'react-hooks/rules-of-hooks': 'error', 'react-hooks/exhaustive-deps': 'error' },
+  },
 );

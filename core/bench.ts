@@ -1,33 +1,79 @@
+import { remediesFor } from './advice/index.js';
+import { withBlock } from './build/index.js';
+import type { Build } from './build/index.js';
 import { DEMONSTRATION } from './demonstration/index.js';
-import { remediesFor } from './mending/index.js';
-import { evaluate, measure } from './review/index.js';
-import type { BuildSpec } from './spec/index.js';
+import type { Evaluation } from './kernel/index.js';
+import { PLACES } from './subjects/equipment/index.js';
+import { house } from './subjects/index.js';
+import { components } from './truck/index.js';
+
+const pumper = DEMONSTRATION[0]!.builds[0]!;
 
 /** A build of about that many components: the demonstration pumper with more equipment. */
-function large(components: number): BuildSpec {
-  const pumper = DEMONSTRATION[0]!.builds[0]!;
+function large(many: number): Build {
   const parts = ['irons', 'rope-set', 'cones', 'saw-chain', 'hydrant-kit'];
-  const places = ['L1', 'L2', 'L3', 'R1', 'R2', 'R3', 'B1'];
-  const spare = components - evaluate(pumper).rig.components.length;
-  const more = Array.from({ length: spare + 7 }, (_, i) => ({ partId: parts[i % parts.length]!, count: 1, compartmentId: places[i % places.length]! }));
-  return { ...pumper, equipment: [...pumper.equipment, ...more] };
+  const places = PLACES.filter(({ side }) => side !== null);
+  const spare = many - house.evaluate(pumper).read(components).length;
+  const more = Array.from({ length: spare + places.length }, (_, i) => ({
+    id: `more${i}`,
+    partId: parts[i % parts.length]!,
+    count: 1,
+    compartmentId: places[i % places.length]!.id,
+  }));
+  return withBlock(pumper, 'equipment', { lines: [...pumper.equipment.lines, ...more] });
 }
 
 /** Times work, in ms: median and 95th percentile of `times` runs after a warm-up. */
-function time(name: string, times: number, work: () => void): void {
-  for (let i = 0; i < Math.min(50, times); i++) work();
-  const runs = Array.from({ length: times }, () => {
+function time(name: string, times: number, work: (run: number) => void): void {
+  for (let i = 0; i < Math.min(50, times); i++) work(i);
+  const runs = Array.from({ length: times }, (_, i) => {
     const start = performance.now();
-    work();
+    work(i);
     return performance.now() - start;
   }).sort((a, b) => a - b);
   const at = (share: number) => runs[Math.floor((runs.length - 1) * share)]!.toFixed(3).padStart(9);
   console.log(`${name.padEnd(64)} median ${at(0.5)} ms   95 % ${at(0.95)} ms   (${times} runs)`);
 }
 
+/** What the scale and the findings in sight need. */
+const look = (evaluation: Evaluation) => [evaluation.findings, evaluation.figures()];
+
 const build = large(500);
-console.log(`A build of ${evaluate(build).rig.components.length} components, Node ${process.versions.node}`);
-time('One edit: assemble, every load state, every check', 1000, () => evaluate(build));
-time('One option: what it changes', 1000, () => measure(build));
-for (const { builds } of DEMONSTRATION) for (const spec of builds) time(`${spec.name}: one edit`, 500, () => evaluate(spec));
-time('River pumper: remedies of its front axle', 20, () => remediesFor(DEMONSTRATION[0]!.builds[0]!, 'frontAxle'));
+const now = house.evaluate(build);
+look(now);
+console.log(
+  `A build of ${now.read(components).length} components in ${house.subjects.length} subjects, Node ${process.versions.node}`,
+);
+time('A whole build: every component, load state and check', 500, () => look(house.evaluate(build)));
+
+/** Edits of one thing each, told apart by their run so that nothing is remembered from the run before. */
+const EDITS: [string, (run: number) => Build][] = [
+  ['of the tank', (run) => withBlock(build, 'tank', { gallons: 900 + (run % 90) })],
+  [
+    'of a hose load',
+    (run) =>
+      withBlock(build, 'hose', {
+        loads: build.hose.loads.map((load, i) => (i === 0 ? { ...load, lengthFt: 50 + (run % 50) } : load)),
+      }),
+  ],
+  ['of a name', (run) => ({ ...build, name: `River pumper ${run}` })],
+];
+for (const [what, edit] of EDITS) {
+  time(`One edit ${what}`, 1000, (run) => look(now.with(house.settle(edit(run)))));
+  const after = now.with(edit(7));
+  look(after);
+  console.log(
+    `  ${after.worked.size} of ${house.subjects.length} subjects ran: ${[...after.worked].sort().join(', ') || 'none'}`,
+  );
+}
+time('One option: what it changes', 1000, (run) => now.with(house.settle(EDITS[0]![1](run))).figures());
+for (const { builds } of DEMONSTRATION) {
+  for (const of of builds) {
+    const first = house.evaluate(of);
+    look(first);
+    time(`${of.name}: one edit of the tank`, 500, (run) =>
+      look(first.with(withBlock(of, 'tank', { aftIn: run % 40 }))),
+    );
+  }
+}
+time('River pumper: remedies of its front axle', 20, () => remediesFor(house.evaluate(pumper), 'frontAxle'));

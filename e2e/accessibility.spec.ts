@@ -1,21 +1,26 @@
 import { AxeBuilder } from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
 import type { Page } from '@playwright/test';
-import { newBuild, newDepartment, openStep, reading } from './hands.js';
+import { newBuild, newDepartment, openStep, reading, section } from './hands.js';
 
 async function scan(page: Page, what: string, part?: string): Promise<void> {
   // Things that fade in or out are scanned when they stand still.
   await page.evaluate(() => {
-    for (const animation of document.getAnimations()) if (Number.isFinite(animation.effect?.getComputedTiming().endTime)) animation.finish();
+    for (const animation of document.getAnimations())
+      if (Number.isFinite(animation.effect?.getComputedTiming().endTime)) animation.finish();
   });
   const axe = new AxeBuilder({ page });
   if (part) axe.include(part);
-  const { violations } = await axe.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']).analyze();
-  expect(violations.map((v) => `${what}: ${v.id} ${v.nodes.map((node) => node.target.join(' ')).join(' | ')}`)).toEqual([]);
+  const { violations } = await axe
+    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])
+    .analyze();
+  expect(
+    violations.map((v) => `${what}: ${v.id} ${v.nodes.map((node) => node.target.join(' ')).join(' | ')}`),
+  ).toEqual([]);
 }
 
 for (const scheme of ['light', 'dark'] as const) {
-  test.describe(`${scheme} colours`, () => {
+  test.describe(`${scheme} colors`, () => {
     test.use({ colorScheme: scheme });
 
     test('the yard and its dialogs', async ({ page }) => {
@@ -35,7 +40,20 @@ for (const scheme of ['light', 'dark'] as const) {
       test.slow();
       await page.goto('/');
       await page.getByRole('link', { name: 'Mill ladder', exact: true }).click();
-      for (const name of ['Chassis', 'Cab and crew', 'Front bumper', 'Aerial device', 'Pump', 'Tank', 'Foam', 'Hose loads', 'Ladders', 'Body and compartments', 'Equipment', 'Lights and fittings']) {
+      for (const name of [
+        'Chassis',
+        'Cab and crew',
+        'Front bumper',
+        'Aerial device',
+        'Pump',
+        'Tank',
+        'Foam',
+        'Hose loads',
+        'Ladders',
+        'Body and compartments',
+        'Equipment',
+        'Lights and fittings',
+      ]) {
         await openStep(page, name);
         // The rest of the bench stays as it is from step to step.
         await scan(page, name, name === 'Chassis' ? undefined : 'aside');
@@ -68,11 +86,20 @@ for (const scheme of ['light', 'dark'] as const) {
       await page.getByRole('checkbox', { name: 'Compare revision 3' }).check();
       await expect(page.getByRole('region', { name: 'Revision 1 against 3' })).toBeVisible();
       await scan(page, 'history');
-      await page.getByRole('link', { name: 'Weights' }).click();
-      for (const tab of ['Weight sheet', 'Load states', 'Filling', 'Sides', 'How sure', 'Payload left', 'Along the frame', 'Limits', 'Advice']) {
-        await page.getByRole('tab', { name: tab }).click();
-        await expect(page.getByRole('tabpanel').locator('> *').first()).toBeVisible();
-        await scan(page, tab);
+      await page.getByRole('link', { name: 'Analysis' }).click();
+      for (const name of [
+        'Weight sheet',
+        'Load states',
+        'Filling',
+        'Sides',
+        'How sure',
+        'Payload left',
+        'Along the frame',
+        'Limits',
+        'Advice',
+      ]) {
+        await section(page, name);
+        await scan(page, name);
       }
       await page.getByRole('button', { name: 'Search changes and pairs' }).click();
       await expect(page.getByRole('list', { name: 'Advice' })).toBeVisible();
@@ -90,7 +117,7 @@ for (const scheme of ['light', 'dark'] as const) {
       await newBuild(page, `Assumed in ${scheme}`, `Engine in ${scheme}`, 'Brush truck');
       await scan(page, 'a new build');
       await page.keyboard.press('w');
-      await page.getByRole('tab', { name: 'Limits' }).click();
+      await section(page, 'Limits');
       await page.getByRole('button', { name: 'Copy and change' }).click();
       await expect(page.getByLabel('Name of these limits')).toBeVisible();
       await scan(page, 'limits of one’s own');
@@ -118,7 +145,9 @@ test('an address with nothing behind it', async ({ page }) => {
   await scan(page, 'no such build');
   await page.route('**/api/builds', (route) => route.abort());
   await page.goto('/');
-  await expect(page.getByRole('alert')).toContainText('The yard could not be read: The server does not answer.');
+  await expect(page.getByRole('alert')).toContainText(
+    'The yard could not be read: The server does not answer.',
+  );
   await scan(page, 'a yard out of reach');
 });
 
@@ -126,5 +155,7 @@ test('the bench fits 1280 by 800 without scrolling the page', async ({ page }) =
   await page.goto('/');
   await page.getByRole('link', { name: 'River pumper', exact: true }).click();
   await expect(reading(page, 'Gross weight')).toBeInViewport({ ratio: 1 });
-  expect(await page.evaluate(() => [document.documentElement.scrollHeight, document.documentElement.scrollWidth])).toEqual([800, 1280]);
+  expect(
+    await page.evaluate(() => [document.documentElement.scrollHeight, document.documentElement.scrollWidth]),
+  ).toEqual([800, 1280]);
 });

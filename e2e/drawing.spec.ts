@@ -15,20 +15,35 @@ const middle = async (locator: Locator) => {
 
 test('the bars of the scale stand under the very axles, from either side', async ({ page }) => {
   await open(page, 'Mill ladder');
-  const driver = { front: await middle(reading(page, 'Front axle')), rear: await middle(reading(page, 'Rear tandem')) };
+  const driver = {
+    front: await middle(reading(page, 'Front axle')),
+    rear: await middle(reading(page, 'Rear tandem')),
+  };
   expect(driver.front).toBeLessThan(driver.rear);
-  const text = (await page.getByRole('img', { name: /^Mill ladder/ }).locator('text', { hasText: 'wheelbase 246 in' }).boundingBox())!;
+  const text = (await page
+    .getByRole('img', { name: /^Mill ladder/ })
+    .locator('text', { hasText: 'wheelbase 246 in' })
+    .boundingBox())!;
   expect(Math.abs((driver.front + driver.rear) / 2 - (text.x + text.width / 2))).toBeLessThan(3);
 
   await page.getByText('Officer’s side', { exact: true }).click();
   await expect(page.getByRole('img', { name: /officer’s side/ })).toBeVisible();
-  expect(await middle(reading(page, 'Front axle'))).toBeGreaterThan(await middle(reading(page, 'Rear tandem')));
+  expect(await middle(reading(page, 'Front axle'))).toBeGreaterThan(
+    await middle(reading(page, 'Rear tandem')),
+  );
 });
 
 test('the drawing says in words what it shows', async ({ page }) => {
   await open(page, 'River pumper');
-  await expect(page.getByRole('img', { name: 'River pumper, top, driver’s side. 31 ft 10 in long, 9 ft 8 in high, 8 ft 5 in wide; highest is hose bed sides.' })).toBeVisible();
-  for (const label of ['L1', 'L2', 'L3']) await expect(page.getByRole('img', { name: /^River pumper/ }).locator('text', { hasText: label })).toBeVisible();
+  await expect(
+    page.getByRole('img', {
+      name: 'River pumper, top, driver’s side. 31 ft 10 in long, 9 ft 8 in high, 8 ft 5 in wide; highest is hose bed sides.',
+    }),
+  ).toBeVisible();
+  for (const label of ['L1', 'L2', 'L3'])
+    await expect(
+      page.getByRole('img', { name: /^River pumper/ }).locator('text', { hasText: label }),
+    ).toBeVisible();
 });
 
 test('a change leaves its difference on the scale, and the drawing follows', async ({ page }) => {
@@ -53,11 +68,11 @@ test('what causes a finding is pointed out on the drawing', async ({ page }) => 
   await expect(pointed.first()).toBeVisible();
 });
 
-test('night colours are kept for the next time', async ({ page }) => {
+test('night colors are kept for the next time', async ({ page }) => {
   await page.goto('/');
-  await page.getByRole('button', { name: 'Night colours' }).click();
+  await page.getByRole('button', { name: 'Night colors' }).click();
   await page.reload();
-  await expect(page.getByRole('button', { name: 'Day colours' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Day colors' })).toBeVisible();
 });
 
 test('a finished build by keyboard alone, from an empty department', async ({ page }) => {

@@ -9,7 +9,7 @@ test('from an empty department to three weighed trucks, one mended', async ({ pa
   await test.step('a brush truck', async () => {
     await newBuild(page, department, 'Valley brush', 'Brush truck');
     await openStep(page, 'Front bumper');
-    await page.getByRole('radio', { name: /^Aluminium push bumper/ }).check();
+    await page.getByRole('radio', { name: /^Aluminum push bumper/ }).check();
     await page.getByRole('checkbox', { name: /^Built-in winch/ }).check();
     await page.getByRole('checkbox', { name: /^Bumper monitor/ }).check();
     await openStep(page, 'Pump');
@@ -38,7 +38,8 @@ test('from an empty department to three weighed trucks, one mended', async ({ pa
     await amount(page, 'Wheelbase', 208);
     await openStep(page, 'Front bumper');
     await page.getByRole('radio', { name: /^Steel bumper, 24 in extension/ }).check();
-    for (const item of ['Hose well with cover', 'Receiver with 9,000 lb', 'Bumper monitor', 'Front suction']) await page.getByRole('checkbox', { name: new RegExp(`^${item}`) }).check();
+    for (const item of ['Hose well with cover', 'Receiver with 9,000 lb', 'Bumper monitor', 'Front suction'])
+      await page.getByRole('checkbox', { name: new RegExp(`^${item}`) }).check();
     await openStep(page, 'Tank');
     await page.getByRole('radio', { name: /^T-shaped/ }).check();
     await amount(page, 'Water', 1000);
@@ -65,7 +66,9 @@ test('from an empty department to three weighed trucks, one mended', async ({ pa
     await page.goto('/');
     const yard = page.getByRole('region', { name: department });
     await expect(yard.getByRole('listitem')).toHaveCount(3);
-    await expect(yard.getByRole('listitem').filter({ hasText: 'Valley pumper' })).toContainText('Mended front axle: Front axle rated');
+    await expect(yard.getByRole('listitem').filter({ hasText: 'Valley pumper' })).toContainText(
+      'Mended front axle: Front axle rated',
+    );
   });
 });
 

@@ -1,10 +1,15 @@
 import { expect } from '@playwright/test';
 import type { Page } from '@playwright/test';
-import type { BuildSpec, BuildView } from '#core/spec';
+import type { Build } from '#core/build';
+import type { BuildView } from '#core/exchange';
 
 /** What a person does on the screens, by the names that they read. */
 
-export async function newDepartment(page: Page, name: string, kind = 'Village or suburb with hydrants'): Promise<void> {
+export async function newDepartment(
+  page: Page,
+  name: string,
+  kind = 'Village or suburb with hydrants',
+): Promise<void> {
   await page.goto('/');
   await page.getByRole('button', { name: 'New department' }).click();
   await page.getByRole('dialog').getByLabel('Name').fill(name);
@@ -14,7 +19,12 @@ export async function newDepartment(page: Page, name: string, kind = 'Village or
   await expect(page.getByRole('heading', { name })).toBeVisible();
 }
 
-export async function newBuild(page: Page, department: string, name: string, type: 'Pumper' | 'Aerial' | 'Brush truck'): Promise<void> {
+export async function newBuild(
+  page: Page,
+  department: string,
+  name: string,
+  type: 'Pumper' | 'Aerial' | 'Brush truck',
+): Promise<void> {
   await page.goto('/');
   await page.getByRole('button', { name: `New build for ${department}` }).click();
   const dialog = page.getByRole('dialog');
@@ -24,15 +34,25 @@ export async function newBuild(page: Page, department: string, name: string, typ
   await expect(page.getByRole('heading', { level: 1, name })).toBeVisible();
 }
 
-export const step = (page: Page, name: string) => page.getByRole('navigation', { name: 'Order of work' }).getByRole('button', { name: new RegExp(`(holds|close|over a limit) ?${name}`) });
+export const step = (page: Page, name: string) =>
+  page
+    .getByRole('navigation', { name: 'Order of work' })
+    .getByRole('button', { name: new RegExp(`(holds|close|over a limit) ?${name}`) });
 
 export async function openStep(page: Page, name: string): Promise<void> {
   await step(page, name).click();
   await expect(page.getByRole('complementary', { name })).toBeVisible();
 }
 
+/** The sentence of a step, as the specification says it. */
+export async function expectSentence(page: Page, name: string, words: string | RegExp): Promise<void> {
+  await openStep(page, name);
+  await expect(page.getByRole('complementary', { name })).toContainText(words);
+}
+
 /** A reading of the scale, with its words. */
-export const reading = (page: Page, name: string) => page.getByRole('region', { name: 'Scale' }).getByRole('button', { name: new RegExp(name) });
+export const reading = (page: Page, name: string) =>
+  page.getByRole('region', { name: 'Scale' }).getByRole('button', { name: new RegExp(name) });
 
 /** The pounds that the scale shows for an axle or the gross. */
 export async function pounds(page: Page, name: string): Promise<number> {
@@ -40,7 +60,11 @@ export async function pounds(page: Page, name: string): Promise<number> {
   return Number(/([\d,]+) of/.exec(text)![1]!.replaceAll(',', ''));
 }
 
-export const scale = async (page: Page) => ({ front: await pounds(page, 'Front axle'), rear: await pounds(page, 'Rear (axle|tandem)'), gross: await pounds(page, 'Gross weight') });
+export const scale = async (page: Page) => ({
+  front: await pounds(page, 'Front axle'),
+  rear: await pounds(page, 'Rear (axle|tandem)'),
+  gross: await pounds(page, 'Gross weight'),
+});
 
 export const saved = (page: Page) => expect(page.getByRole('status')).toHaveText('Saved');
 
@@ -52,13 +76,27 @@ export async function amount(page: Page, title: string, value: number): Promise<
 }
 
 /** A copy of a demonstration build to work on, so that no other test sees what becomes of it; gives its id. */
-export async function copyOf(page: Page, build: string, name: string, change: (spec: BuildSpec) => BuildSpec = (spec) => spec): Promise<string> {
+export async function copyOf(
+  page: Page,
+  build: string,
+  name: string,
+  change: (build: Build) => Build = (same) => same,
+): Promise<string> {
   const builds = (await (await page.request.get('/api/builds')).json()) as BuildView[];
-  const { id, spec } = builds.find((other) => other.spec.name === build)!;
-  const copy = await page.request.post(`/api/builds/${id}/copies`, { data: { name, spec: change(spec) } });
+  const { id, build: whole } = builds.find((other) => other.build.name === build)!;
+  const copy = await page.request.post(`/api/builds/${id}/copies`, { data: { name, build: change(whole) } });
   expect(copy.status()).toBe(201);
   return ((await copy.json()) as BuildView).id;
 }
+
+/** Opens a section of the analysis. */
+export const section = async (page: Page, name: string) => {
+  await page
+    .getByRole('navigation', { name: 'Sections of the analysis' })
+    .getByRole('link', { name, exact: true })
+    .click();
+  await expect(page.getByRole('region', { name, exact: true })).toBeVisible();
+};
 
 /** Chooses something of the Files menu. */
 export const files = async (page: Page, item: RegExp) => {

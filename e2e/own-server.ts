@@ -4,7 +4,10 @@ import { startServer } from '../scripts/lib/server.mjs';
 
 const url = process.env['BAROS_TEST_DATABASE']!;
 
-/** An empty Baros of a test's own, with a database of its own, that can be killed and started again at the same address. */
+/**
+ * An empty Baros of a test's own, with a database of its own, that can be killed and started again at the
+ * same address.
+ */
 export async function emptyBaros(name: string) {
   const client = new pg.Client({ connectionString: url });
   await client.connect();
@@ -19,6 +22,8 @@ export async function emptyBaros(name: string) {
     /** `localhost`: a secure context, in which the browser keeps the screens. */
     address: `http://localhost:${port}`,
     kill: () => server.kill(),
-    start: async () => { server = await startServer(own.href, port); },
+    start: async () => {
+      server = await startServer(own.href, port);
+    },
   };
 }

@@ -22,7 +22,7 @@ export default defineConfig({
     trace: 'off',
   },
   webServer: {
-    command: 'node ../build/server/main.js',
+    command: 'node ../dist/server/main.js',
     url: `http://localhost:${port}/api/departments`,
     env: { DATABASE_URL: process.env['BAROS_TEST_DATABASE'] ?? '', PORT: port },
     stdout: 'ignore',

@@ -1,15 +1,23 @@
 import { expect, test } from '@playwright/test';
 import type { Page } from '@playwright/test';
-import { copyOf, newBuild, newDepartment, saved, scale } from './hands.js';
+import { copyOf, newBuild, newDepartment, saved, scale, section } from './hands.js';
 
 async function weigh(page: Page, name: string): Promise<void> {
   await newDepartment(page, `${name} district`);
   await newBuild(page, `${name} district`, name, 'Pumper');
 }
 
-const tab = (page: Page, name: string) => page.getByRole('tab', { name }).click();
 const sheet = (page: Page) => page.getByRole('grid', { name: 'Weight sheet' });
-const total = async (page: Page) => Number((await sheet(page).getByRole('row', { name: /^In service/ }).getByRole('gridcell').first().innerText()).replace(/,/g, ''));
+const total = async (page: Page) =>
+  Number(
+    (
+      await sheet(page)
+        .getByRole('row', { name: /^In service/ })
+        .getByRole('gridcell')
+        .first()
+        .innerText()
+    ).replace(/,/g, ''),
+  );
 
 test('the demonstration aerial is weighed through the sheet by keyboard alone', async ({ page }) => {
   await page.goto(`/builds/${await copyOf(page, 'Mill ladder', 'Weighed ladder')}`);
@@ -49,17 +57,28 @@ test('the demonstration aerial is weighed through the sheet by keyboard alone', 
   await saved(page);
 });
 
-test('twenty rows pasted from a spreadsheet become items; the bad ones are told', async ({ page, context }) => {
+test('twenty rows pasted from a spreadsheet become items; the bad ones are told', async ({
+  page,
+  context,
+}) => {
   await context.grantPermissions(['clipboard-read', 'clipboard-write']);
   await weigh(page, 'Pasted engine');
-  await page.getByRole('link', { name: 'Weights' }).click();
+  await page.getByRole('link', { name: 'Analysis' }).click();
   const before = await total(page);
-  const rows = Array.from({ length: 20 }, (_, i) => `Locker ${i + 1}\t${10 + i}\t${120 + i}\t0\t45\testimated`);
-  await page.evaluate((text) => navigator.clipboard.writeText(text), [...rows, 'Heavy\tvery\t0\t0\t0'].join('\n'));
+  const rows = Array.from(
+    { length: 20 },
+    (_, i) => `Locker ${i + 1}\t${10 + i}\t${120 + i}\t0\t45\testimated`,
+  );
+  await page.evaluate(
+    (text) => navigator.clipboard.writeText(text),
+    [...rows, 'Heavy\tvery\t0\t0\t0'].join('\n'),
+  );
   await sheet(page).getByText('New item…').click();
   await page.keyboard.press('Control+v');
   await expect(sheet(page).getByRole('row', { name: /^Locker 20/ })).toBeVisible();
-  await expect(page.getByRole('region', { name: 'Refused rows' })).toContainText('Line 21: very: must be a number');
+  await expect(page.getByRole('region', { name: 'Refused rows' })).toContainText(
+    'Line 21: very: must be a number',
+  );
   expect(await total(page)).toBe(before + 20 * 10 + 190);
   await page.getByLabel('Filter the sheet').fill('locker 7');
   await expect(page.getByText('1 of')).toBeVisible();
@@ -70,7 +89,7 @@ test('load states of one’s own, growth reserve, filling, certainty, payload, f
   await weigh(page, 'Bridge engine');
   const before = await scale(page);
   await page.keyboard.press('w');
-  await tab(page, 'Load states');
+  await section(page, 'Load states');
   const states = page.getByRole('table', { name: 'Load states' });
   await expect(states.getByRole('row')).toHaveCount(8);
   await page.getByRole('button', { name: 'Add a load state' }).click();
@@ -80,23 +99,28 @@ test('load states of one’s own, growth reserve, filling, certainty, payload, f
   await own.getByLabel('without allowance').check();
   const row = states.getByRole('row', { name: /^Own state 1/ });
   await expect(row).toContainText('0.0 %');
-  const weights = (text: string) => [...text.matchAll(/([\d,]{5,})/g)].map((m) => Number(m[1]!.replace(/,/g, '')));
-  expect(weights(await row.innerText())[2]).toBeLessThan(weights(await states.getByRole('row', { name: /^Returning empty/ }).innerText())[2]!);
+  const weights = (text: string) =>
+    [...text.matchAll(/([\d,]{5,})/g)].map((m) => Number(m[1]!.replace(/,/g, '')));
+  expect(weights(await row.innerText())[2]).toBeLessThan(
+    weights(await states.getByRole('row', { name: /^Returning empty/ }).innerText())[2]!,
+  );
   await page.getByLabel('Growth reserve', { exact: true }).fill('2');
-  await expect.poll(async () => weights(await states.getByRole('row', { name: /^In service/ }).innerText())[2]).toBe(Math.round(before.gross * 1.02));
+  await expect
+    .poll(async () => weights(await states.getByRole('row', { name: /^In service/ }).innerText())[2])
+    .toBe(Math.round(before.gross * 1.02));
 
-  await tab(page, 'Filling');
+  await section(page, 'Filling');
   await expect(page.getByText(/The worst filling for rolling over is/)).toBeVisible();
   await page.getByRole('slider', { name: 'Filling' }).focus();
   await page.keyboard.press('Home');
   await expect(page.getByRole('img', { name: /^The tank with 0 gal/ })).toBeVisible();
 
-  await tab(page, 'How sure');
+  await section(page, 'How sure');
   const doubts = page.getByRole('table', { name: 'What makes most of the doubt' });
   await expect(doubts.getByRole('row')).toHaveCount(11);
   await expect(doubts.getByRole('row').nth(1)).toContainText(/± [\d,]+ → ± [\d,]+ lb/);
 
-  await tab(page, 'Sides');
+  await section(page, 'Sides');
   await expect(page.getByRole('list', { name: 'Wheel-end loads' }).getByRole('listitem')).toHaveCount(4);
   const level = page.getByRole('region', { name: 'To level it' }).getByRole('listitem').first();
   await expect(level).toContainText(/Front [\d.]+ % → [\d.]+ %, rear [\d.]+ % → [\d.]+ %/);
@@ -106,7 +130,7 @@ test('load states of one’s own, growth reserve, filling, certainty, payload, f
   await expect(both.getByRole('row', { name: /^Front.*the worse/ })).toContainText(leans[1]!);
   await expect(both.getByRole('row', { name: /^Rear.*the worse/ })).toContainText(leans[2]!);
 
-  await tab(page, 'Payload left');
+  await section(page, 'Payload left');
   const here = page.getByRole('list', { name: 'Payload left' }).getByRole('listitem').first();
   const middle = await here.innerText();
   await page.getByRole('slider', { name: 'Place along the truck' }).focus();
@@ -114,7 +138,9 @@ test('load states of one’s own, growth reserve, filling, certainty, payload, f
   await expect(here).not.toHaveText(middle);
   await expect(here).toContainText('until the front axle is full');
 
-  await tab(page, 'Along the frame');
-  await expect(page.getByText(/Most sagging between the axles: [\d,]+ thousand lb·in at \d+ in/)).toBeVisible();
+  await section(page, 'Along the frame');
+  await expect(
+    page.getByText(/Most sagging between the axles: [\d,]+ thousand lb·in at \d+ in/),
+  ).toBeVisible();
   await saved(page);
 });

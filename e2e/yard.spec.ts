@@ -46,10 +46,19 @@ test('a form refuses what the server would, in words, and keeps what was typed',
   await expect(dialog).toBeHidden();
 });
 
-test('the demonstration shows three departments, each with its drawing, margins and last change', async ({ page }) => {
+test('the demonstration shows three departments, each with its drawing, margins and last change', async ({
+  page,
+}) => {
   await page.goto('/');
-  for (const [department, build] of [['Osier Reach Fire District', 'River pumper'], ['Carder Mills Fire Department', 'Mill ladder'], ['Saltgrass Flats Rural Fire District', 'Grass truck']] as const) {
-    const row = page.getByRole('region', { name: department }).getByRole('listitem').filter({ has: page.getByRole('link', { name: build, exact: true }) });
+  for (const [department, build] of [
+    ['Osier Reach Fire District', 'River pumper'],
+    ['Carder Mills Fire Department', 'Mill ladder'],
+    ['Saltgrass Flats Rural Fire District', 'Grass truck'],
+  ] as const) {
+    const row = page
+      .getByRole('region', { name: department })
+      .getByRole('listitem')
+      .filter({ has: page.getByRole('link', { name: build, exact: true }) });
     await expect(row).toContainText(/Front axle.*lb (left|over)/s);
     await expect(row).toContainText(/Last change: /);
     await expect(row.locator('svg').first()).toBeVisible();

@@ -12,10 +12,13 @@ function refuse(message) {
 await run(async () => {
   ensurePackages();
   buildServer();
-  const { CALCULATIONS } = await import('../build/core/study/index.js');
+  const { CALCULATIONS } = await import('../dist/core/exchange/index.js');
   const [name, file, ...more] = process.argv.slice(2);
   const names = Object.keys(CALCULATIONS).join(', ');
-  if (!name || !file || more.length) refuse(`usage: npm run -s calc -- NAME FILE, with NAME one of ${names}, and FILE a path or - for standard input`);
+  if (!name || !file || more.length)
+    refuse(
+      `usage: npm run -s calc -- NAME FILE, with NAME one of ${names}, and FILE a path or - for standard input`,
+    );
   const calculate = Object.hasOwn(CALCULATIONS, name) ? CALCULATIONS[name] : undefined;
   if (!calculate) refuse(`NAME must be one of ${names} (was "${name}")`);
 

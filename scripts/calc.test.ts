@@ -5,12 +5,19 @@ import { describe, expect, it } from 'vitest';
 import { DEMONSTRATION } from '#core/demonstration';
 
 const script = fileURLToPath(new URL('calc.mjs', import.meta.url));
-const calc = (args: string[], input = '') => spawnSync(process.execPath, [script, ...args], { input, encoding: 'utf8' });
-const examples = (name: string): { input: unknown; expect: { totalLb?: number; capacityGal?: number; approachDeg?: number } }[] =>
+const calc = (args: string[], input = '') =>
+  spawnSync(process.execPath, [script, ...args], { input, encoding: 'utf8' });
+const examples = (
+  name: string,
+): { input: unknown; expect: { totalLb?: number; capacityGal?: number; approachDeg?: number } }[] =>
   JSON.parse(readFileSync(new URL(`../core/test/examples/${name}.json`, import.meta.url), 'utf8'));
 
 describe('npm run -s calc', () => {
-  it.each([['weights', 'totalLb'], ['tank', 'capacityGal'], ['angles', 'approachDeg']] as const)('%s reproduces a worked example as one JSON object', (name, figure) => {
+  it.each([
+    ['weights', 'totalLb'],
+    ['tank', 'capacityGal'],
+    ['angles', 'approachDeg'],
+  ] as const)('%s reproduces a worked example as one JSON object', (name, figure) => {
     const [example] = examples(name);
     const { status, stdout, stderr } = calc([name, '-'], JSON.stringify(example!.input));
     expect([status, stderr]).toEqual([0, '']);
@@ -25,13 +32,38 @@ describe('npm run -s calc', () => {
 
   it.each<[string, string[], string, RegExp]>([
     ['a missing field', ['weights', '-'], '{"items":[]}', /^chassis must be given/],
-    ['an unknown field', ['tank', '-'], JSON.stringify({ ...(examples('tank')[0]!.input as object), colour: 1 }), /^colour is not a field of this input/],
-    ['a low point beyond the axles', ['angles', '-'], JSON.stringify({ ...(examples('angles')[0]!.input as object), lowPoint: { xIn: 300, heightIn: 15 } }), /^lowPoint.xIn must be less than the wheelbase of 192 \(was 300\)/],
-    ['an endless number', ['tank', '-'], JSON.stringify(examples('tank')[0]!.input).replace('"gallons":700', '"gallons":1e999'), /^gallons must be a number \(was Infinity\)/],
-    ['a later file', ['evaluate', '-'], JSON.stringify({ ...DEMONSTRATION[0]!.builds[0], version: 7 }), /^version must be at most 2/],
+    [
+      'an unknown field',
+      ['tank', '-'],
+      JSON.stringify({ ...(examples('tank')[0]!.input as object), color: 1 }),
+      /^color is not a field of this input/,
+    ],
+    [
+      'a low point beyond the axles',
+      ['angles', '-'],
+      JSON.stringify({ ...(examples('angles')[0]!.input as object), lowPoint: { xIn: 300, heightIn: 15 } }),
+      /^lowPoint.xIn must be less than the wheelbase of 192 \(was 300\)/,
+    ],
+    [
+      'an endless number',
+      ['tank', '-'],
+      JSON.stringify(examples('tank')[0]!.input).replace('"gallons":700', '"gallons":1e999'),
+      /^gallons must be a number \(was Infinity\)/,
+    ],
+    [
+      'a later file',
+      ['evaluate', '-'],
+      JSON.stringify({ ...DEMONSTRATION[0]!.builds[0], version: 7 }),
+      /^version must be at most 3/,
+    ],
     ['no JSON', ['weights', '-'], '{"a":', /^FILE must hold one JSON object/],
     ['no file', ['weights', 'not-there.json'], '', /^FILE cannot be read/],
-    ['no such calculation', ['toString', '-'], '{}', /^NAME must be one of weights, tank, angles, evaluate \(was "toString"\)/],
+    [
+      'no such calculation',
+      ['toString', '-'],
+      '{}',
+      /^NAME must be one of weights, tank, angles, evaluate \(was "toString"\)/,
+    ],
     ['no words', [], '', /^usage: /],
   ])('%s: one line on standard error, exit 2, nothing on standard output', (_, args, input, message) => {
     const { status, stdout, stderr } = calc(args, input);

@@ -2,13 +2,13 @@ import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { buildServer } from './lib/build.mjs';
 import { ensurePackages } from './lib/node-modules.mjs';
-import { buildFolder, root } from './lib/places.mjs';
+import { distFolder, root } from './lib/places.mjs';
 import { run, say } from './lib/say.mjs';
 
 await run(async () => {
   ensurePackages();
   buildServer();
-  const { buildSchema } = await import(join(buildFolder, 'server', 'documents', 'index.js'));
+  const { buildSchema } = await import(join(distFolder, 'server', 'documents', 'index.js'));
   writeFileSync(join(root, 'docs', 'build-file.schema.json'), `${JSON.stringify(buildSchema(), null, 2)}\n`);
   say('wrote docs/build-file.schema.json');
 });

@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { buildPictures, buildServer, buildWeb } from './lib/build.mjs';
 import { started } from './lib/command.mjs';
 import { ensurePackages } from './lib/node-modules.mjs';
-import { buildFolder, dataFolder } from './lib/places.mjs';
+import { distFolder, dataFolder } from './lib/places.mjs';
 import { startPostgres } from './lib/postgres.mjs';
 import { Plain, run, say } from './lib/say.mjs';
 
@@ -13,7 +13,8 @@ const host = process.env.HOST ?? '127.0.0.1';
 function wantedPort() {
   const given = process.env.PORT ?? '8300';
   const port = Number(given);
-  if (!Number.isInteger(port) || port < 1 || port > 65535) throw new Plain(`PORT must be a whole number from 1 to 65535 (was "${given}").`);
+  if (!Number.isInteger(port) || port < 1 || port > 65535)
+    throw new Plain(`PORT must be a whole number from 1 to 65535 (was "${given}").`);
   return port;
 }
 
@@ -21,9 +22,15 @@ function wantedPort() {
 const checkPort = (port) =>
   new Promise((resolve, reject) => {
     const probe = createServer();
-    probe.once('error', (error) => reject(new Plain(error.code === 'EADDRINUSE'
-      ? `port ${port} is in use; stop what uses it, or choose another: PORT=${port + 1} npm start`
-      : `port ${port} on ${host} cannot be used: ${error.message}`)));
+    probe.once('error', (error) =>
+      reject(
+        new Plain(
+          error.code === 'EADDRINUSE'
+            ? `port ${port} is in use; stop what uses it, or choose another: PORT=${port + 1} npm start`
+            : `port ${port} on ${host} cannot be used: ${error.message}`,
+        ),
+      ),
+    );
     probe.listen(port, host, () => probe.close(resolve));
   });
 
@@ -42,7 +49,10 @@ function lockData() {
   mkdirSync(dataFolder, { recursive: true });
   if (existsSync(lock)) {
     const pid = Number(readFileSync(lock, 'utf8'));
-    if (pid && pid !== process.pid && isBaros(pid)) throw new Plain(`Baros is running already on ${dataFolder} (process ${pid}); stop it first, or set BAROS_DATA to another folder.`);
+    if (pid && pid !== process.pid && isBaros(pid))
+      throw new Plain(
+        `Baros is running already on ${dataFolder} (process ${pid}); stop it first, or set BAROS_DATA to another folder.`,
+      );
   }
   writeFileSync(lock, String(process.pid));
   return () => rmSync(lock, { force: true });
@@ -77,7 +87,12 @@ await run(async () => {
       url = database.url;
     }
     if (asked) return;
-    server = started(process.execPath, [join(buildFolder, 'server', 'main.js')], { DATABASE_URL: url, PORT: String(port), HOST: host, NODE_ENV: 'production' });
+    server = started(process.execPath, [join(distFolder, 'server', 'main.js')], {
+      DATABASE_URL: url,
+      PORT: String(port),
+      HOST: host,
+      NODE_ENV: 'production',
+    });
     const code = await new Promise((resolve) => server.once('exit', resolve));
     if (!asked) throw new Plain(`the server stopped by itself (exit ${code}); its message is above.`);
     say('stopped; the data is kept.');

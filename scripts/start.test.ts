@@ -18,11 +18,17 @@ beforeAll(async () => {
 });
 afterAll(() => rmSync(folder, { recursive: true, force: true }));
 
-interface Started { child: ChildProcess; output: () => string; ended: Promise<number | null> }
+interface Started {
+  child: ChildProcess;
+  output: () => string;
+  ended: Promise<number | null>;
+}
 
 function start(env: Record<string, string> = {}): Started {
   const { DATABASE_URL: _own, ...rest } = process.env;
-  const child = spawn(process.execPath, [script], { env: { ...rest, BAROS_DATA: folder, PORT: String(port), ...env } });
+  const child = spawn(process.execPath, [script], {
+    env: { ...rest, BAROS_DATA: folder, PORT: String(port), ...env },
+  });
   let text = '';
   child.stdout.on('data', (data) => (text += data));
   child.stderr.on('data', (data) => (text += data));
@@ -30,12 +36,15 @@ function start(env: Record<string, string> = {}): Started {
 }
 
 /** Waits until it says so, or fails with what it said when it ends first. */
-const until = ({ child, output, ended }: Started, words: string) => new Promise<void>((resolve, reject) => {
-  const look = () => output().includes(words) && resolve();
-  child.stdout!.on('data', look);
-  child.stderr!.on('data', look);
-  void ended.then(() => (output().includes(words) ? resolve() : reject(new Error(`ended without "${words}": ${output()}`))));
-});
+const until = ({ child, output, ended }: Started, words: string) =>
+  new Promise<void>((resolve, reject) => {
+    const look = () => output().includes(words) && resolve();
+    child.stdout!.on('data', look);
+    child.stderr!.on('data', look);
+    void ended.then(() =>
+      output().includes(words) ? resolve() : reject(new Error(`ended without "${words}": ${output()}`)),
+    );
+  });
 
 const postgresRuns = () => {
   const file = join(folder, 'pg', 'postmaster.pid');
@@ -57,7 +66,11 @@ describe('npm start', { timeout: 120_000 }, () => {
     await until(first, `ready at http://localhost:${port}`);
     expect(await (await fetch(`http://localhost:${port}/`)).text()).toContain('<title>Baros</title>');
     expect(await (await api('departments')).json()).toHaveLength(3);
-    const added = await api('departments', { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ name: 'Kept overnight', district: '', kind: 'rural' }) });
+    const added = await api('departments', {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ name: 'Kept overnight', district: '', kind: 'rural' }),
+    });
     expect(added.status).toBe(201);
 
     const second = start({ PORT: String(await freePort()) });
@@ -73,7 +86,9 @@ describe('npm start', { timeout: 120_000 }, () => {
     const nextDay = start();
     await until(nextDay, 'ready at');
     expect(nextDay.output()).not.toMatch(/creating|Loaded|building|installing/);
-    expect(((await (await api('departments')).json()) as { name: string }[]).map((d) => d.name)).toContain('Kept overnight');
+    expect(((await (await api('departments')).json()) as { name: string }[]).map((d) => d.name)).toContain(
+      'Kept overnight',
+    );
     nextDay.child.kill('SIGTERM');
     expect(await nextDay.ended).toBe(0);
   });
@@ -83,11 +98,17 @@ describe('npm start', { timeout: 120_000 }, () => {
     await new Promise<void>((resolve) => other.listen(port, '127.0.0.1', resolve));
     const run = start();
     expect(await run.ended).toBe(1);
-    expect(lines(run.output())).toEqual([expect.stringMatching(new RegExp(`port ${port} is in use; stop what uses it, or choose another: PORT=`))]);
+    expect(lines(run.output())).toEqual([
+      expect.stringMatching(
+        new RegExp(`port ${port} is in use; stop what uses it, or choose another: PORT=`),
+      ),
+    ]);
     await new Promise((resolve) => other.close(resolve));
     const none = start({ PORT: 'eighty' });
     expect(await none.ended).toBe(1);
-    expect(lines(none.output())).toEqual([expect.stringContaining('PORT must be a whole number from 1 to 65535 (was "eighty")')]);
+    expect(lines(none.output())).toEqual([
+      expect.stringContaining('PORT must be a whole number from 1 to 65535 (was "eighty")'),
+    ]);
   });
 
   it('a damaged database gives one clear line and is left as it is', async () => {
@@ -95,14 +116,18 @@ describe('npm start', { timeout: 120_000 }, () => {
     renameSync(version, `${version}.away`);
     const missing = start();
     expect(await missing.ended).toBe(1);
-    expect(lines(missing.output())).toEqual([expect.stringMatching(/is damaged \(files are missing\); restore the folder/)]);
+    expect(lines(missing.output())).toEqual([
+      expect.stringMatching(/is damaged \(files are missing\); restore the folder/),
+    ]);
     renameSync(`${version}.away`, version);
 
     const control = join(folder, 'pg', 'global', 'pg_control');
     renameSync(control, `${control}.away`);
     const broken = start();
     expect(await broken.ended).toBe(1);
-    expect(lines(broken.output())).toEqual([expect.stringMatching(/does not start: .*(PANIC|FATAL|could not|control file)/)]);
+    expect(lines(broken.output())).toEqual([
+      expect.stringMatching(/does not start: .*(PANIC|FATAL|could not|control file)/),
+    ]);
     renameSync(`${control}.away`, control);
 
     const whole = start();

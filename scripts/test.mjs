@@ -28,11 +28,18 @@ async function browserTests() {
 
 await run(async () => {
   ensurePackages();
+  say('format');
+  shown(tool('prettier'), ['--check', '--log-level', 'warn', '.'], {
+    what: 'the format; npm run format mends it',
+  });
   say('lint');
   shown(tool('eslint'), ['.'], { what: 'eslint' });
-  shown(tool('depcruise'), ['--config', '.dependency-cruiser.cjs', 'core', 'server', 'web'], { what: 'the check of the rooms' });
+  shown(tool('depcruise'), ['--config', '.dependency-cruiser.cjs', 'core', 'server', 'web'], {
+    what: 'the check of the rooms',
+  });
   say('types');
-  for (const project of ['tsconfig.json', 'web/tsconfig.json', 'e2e/tsconfig.json']) shown(tool('tsc'), ['-p', project, '--noEmit'], { what: `types of ${project}` });
+  for (const project of ['tsconfig.json', 'web/tsconfig.json', 'e2e/tsconfig.json'])
+    shown(tool('tsc'), ['-p', project, '--noEmit'], { what: `types of ${project}` });
   buildServer();
   buildPictures();
   buildWeb();

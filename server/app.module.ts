@@ -17,18 +17,36 @@ const ASSET_AGE_MS = 365 * 24 * 3600 * 1000;
 export class AppModule {
   /** The whole server on one database; `webFolder` holds the built screens, where they are served. */
   static on(databaseUrl: string, webFolder?: string): DynamicModule {
-    const screens = webFolder && existsSync(webFolder)
-      ? [ServeStaticModule.forRoot({
-          rootPath: webFolder,
-          exclude: ['/api/{*rest}'],
-          serveStaticOptions: {
-            setHeaders: (response, path) => response.setHeader('Cache-Control', path.includes('/assets/') ? `public, max-age=${ASSET_AGE_MS / 1000}, immutable` : 'no-cache'),
-          },
-        })]
-      : [];
+    const screens =
+      webFolder && existsSync(webFolder)
+        ? [
+            ServeStaticModule.forRoot({
+              rootPath: webFolder,
+              exclude: ['/api/{*rest}'],
+              serveStaticOptions: {
+                setHeaders: (response, path) =>
+                  response.setHeader(
+                    'Cache-Control',
+                    path.includes('/assets/')
+                      ? `public, max-age=${ASSET_AGE_MS / 1000}, immutable`
+                      : 'no-cache',
+                  ),
+              },
+            }),
+          ]
+        : [];
     return {
       module: AppModule,
-      imports: [TypeOrmModule.forRoot(databaseOptions(databaseUrl)), DepartmentsModule, BuildsModule, PartsModule, PapersModule, ArchiveModule, CalcModule, ...screens],
+      imports: [
+        TypeOrmModule.forRoot(databaseOptions(databaseUrl)),
+        DepartmentsModule,
+        BuildsModule,
+        PartsModule,
+        PapersModule,
+        ArchiveModule,
+        CalcModule,
+        ...screens,
+      ],
     };
   }
 }

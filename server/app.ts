@@ -16,13 +16,24 @@ const ARCHIVE_LIMIT = '64mb';
 /** Builds the server with its guards, ready to listen. */
 export async function createApp(databaseUrl: string, webFolder?: string): Promise<NestExpressApplication> {
   const app = await NestFactory.create<NestExpressApplication>(AppModule.on(databaseUrl, webFolder), {
-    logger: ['error', 'warn', 'fatal'], bodyParser: false, abortOnError: false,
+    logger: ['error', 'warn', 'fatal'],
+    bodyParser: false,
+    abortOnError: false,
   });
-  app.use(helmet({
-    contentSecurityPolicy: { directives: { 'script-src': ["'self'"], 'style-src': ["'self'", "'unsafe-inline'"], 'worker-src': ["'self'"], 'upgrade-insecure-requests': null } },
-    // Baros is served over plain HTTP on the department's own network.
-    strictTransportSecurity: false,
-  }));
+  app.use(
+    helmet({
+      contentSecurityPolicy: {
+        directives: {
+          'script-src': ["'self'"],
+          'style-src': ["'self'", "'unsafe-inline'"],
+          'worker-src': ["'self'"],
+          'upgrade-insecure-requests': null,
+        },
+      },
+      // Baros is served over plain HTTP on the department's own network.
+      strictTransportSecurity: false,
+    }),
+  );
   app.use(compression());
   app.use('/api/departments/archive', json({ limit: ARCHIVE_LIMIT }));
   app.useBodyParser('json', { limit: BODY_LIMIT });

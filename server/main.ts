@@ -11,7 +11,8 @@ const required = (name: string): string => {
 try {
   const port = Number(required('PORT'));
   const app = await createApp(required('DATABASE_URL'), fileURLToPath(new URL('../web', import.meta.url)));
-  if (process.env['BAROS_DEMONSTRATION'] !== 'off' && (await loadDemonstration(app))) console.log('Loaded the demonstration departments.');
+  if (process.env['BAROS_DEMONSTRATION'] !== 'off' && (await loadDemonstration(app)))
+    console.log('Loaded the demonstration departments.');
   await app.listen(port, process.env['HOST'] ?? '127.0.0.1');
   console.log(`Baros is ready at http://localhost:${port}`);
 } catch (error) {

@@ -3,7 +3,7 @@ import { Notifications } from '@mantine/notifications';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
-import { createBrowserRouter, RouterProvider } from 'react-router';
+import { createBrowserRouter, redirect, RouterProvider } from 'react-router';
 import { Unreachable } from './api';
 import { Frame, ScreenError, UnitsProvider } from './common';
 import { BuildSession, useSendingUnsent } from './session';
@@ -23,15 +23,27 @@ const router = createBrowserRouter([
     children: [
       { index: true, lazy: async () => ({ Component: (await import('./yard')).YardScreen }) },
       {
-        path: 'builds/:id', Component: BuildSession,
+        path: 'builds/:id',
+        Component: BuildSession,
         children: [
           { index: true, lazy: async () => ({ Component: (await import('./bench')).BenchScreen }) },
-          { path: 'weights/:section?', lazy: async () => ({ Component: (await import('./weights')).WeightsScreen }) },
+          {
+            path: 'analysis/:section?',
+            lazy: async () => ({ Component: (await import('./analysis')).AnalysisScreen }),
+          },
+          // Where the sections stood before: links that people kept still lead there.
+          {
+            path: 'weights/:section?',
+            loader: ({ params }) => redirect(`/builds/${params['id']}/analysis/${params['section'] ?? ''}`),
+          },
           { path: 'history', lazy: async () => ({ Component: (await import('./history')).HistoryScreen }) },
         ],
       },
       { path: 'catalogue', lazy: async () => ({ Component: (await import('./catalogue')).CatalogueScreen }) },
-      { path: 'departments/:id/parts', lazy: async () => ({ Component: (await import('./catalogue')).OwnPartsScreen }) },
+      {
+        path: 'departments/:id/parts',
+        lazy: async () => ({ Component: (await import('./catalogue')).OwnPartsScreen }),
+      },
       { path: '*', element: <ScreenError missing /> },
     ],
   },
@@ -47,7 +59,9 @@ createRoot(document.getElementById('root')!).render(
       <QueryClientProvider client={queries}>
         <Sending />
         <Notifications position="bottom-center" containerWidth={420} />
-        <UnitsProvider><RouterProvider router={router} /></UnitsProvider>
+        <UnitsProvider>
+          <RouterProvider router={router} />
+        </UnitsProvider>
       </QueryClientProvider>
     </MantineProvider>
   </StrictMode>,
@@ -57,4 +71,5 @@ createRoot(document.getElementById('root')!).render(
 window.addEventListener('vite:preloadError', () => window.location.reload());
 
 // Where the browser has it, the screens open without the server.
-if ('serviceWorker' in navigator && import.meta.env.PROD) void navigator.serviceWorker.register('/sw.js').catch(() => undefined);
+if ('serviceWorker' in navigator && import.meta.env.PROD)
+  void navigator.serviceWorker.register('/sw.js').catch(() => undefined);

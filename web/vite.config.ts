@@ -8,12 +8,20 @@ export default defineConfig({
     react(),
     // The screens open without the server: what was typed meanwhile waits in the browser.
     VitePWA({
-      registerType: 'autoUpdate', manifest: false, injectRegister: false,
-      workbox: { globPatterns: ['**/*.{js,css,html,woff2,svg}'], navigateFallbackDenylist: [/^\/api\//], maximumFileSizeToCacheInBytes: 4_000_000, skipWaiting: true, clientsClaim: true },
+      registerType: 'autoUpdate',
+      manifest: false,
+      injectRegister: false,
+      workbox: {
+        globPatterns: ['**/*.{js,css,html,woff2,svg}'],
+        navigateFallbackDenylist: [/^\/api\//],
+        maximumFileSizeToCacheInBytes: 4_000_000,
+        skipWaiting: true,
+        clientsClaim: true,
+      },
     }),
   ],
   resolve: { conditions: ['source', 'module', 'browser', 'development|production'] },
   worker: { format: 'es' },
-  build: { outDir: '../build/web', emptyOutDir: true, target: 'es2022', chunkSizeWarningLimit: 700 },
+  build: { outDir: '../dist/web', emptyOutDir: true, target: 'es2022', chunkSizeWarningLimit: 700 },
   server: { proxy: { '/api': `http://127.0.0.1:${process.env['PORT'] ?? 8300}` } },
 });

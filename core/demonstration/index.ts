@@ -1,21 +1,42 @@
-import type { BuildSpec, DistrictKind } from '../spec/index.js';
+import type { Build } from '../build/index.js';
+import { DISTRICT_KINDS, DISTRICT_NAMES } from './districts.js';
+import type { DistrictKind } from './districts.js';
 import { millLadder } from './carder-mills.js';
 import { riverPumper, riverPumperSteps } from './osier-reach.js';
 import { grassTruck } from './saltgrass-flats.js';
 import type { DemonstrationStep } from './step.js';
 
 /** The three invented departments of the demonstration, each with its build, and of the first how it came about. */
-export const DEMONSTRATION: { name: string; district: string; kind: DistrictKind; builds: BuildSpec[]; steps?: DemonstrationStep[] }[] = [
+export const DEMONSTRATION: {
+  name: string;
+  district: string;
+  kind: DistrictKind;
+  builds: Build[];
+  steps?: DemonstrationStep[];
+}[] = [
   {
-    name: 'Osier Reach Fire District', kind: 'rural', builds: [riverPumper], steps: riverPumperSteps,
-    district: 'River meadows and dairy farms, no hydrants outside the village; a covered bridge and a low station door.',
+    name: 'Osier Reach Fire District',
+    kind: 'rural',
+    builds: [riverPumper],
+    steps: riverPumperSteps,
+    district:
+      'River meadows and dairy farms, no hydrants outside the village; a covered bridge and a low station door.',
   },
   {
-    name: 'Carder Mills Fire Department', kind: 'city', builds: [millLadder],
-    district: 'Canal town of brick mills turned into six-storey flats; narrow lanes, hydrants everywhere.',
+    name: 'Carder Mills Fire Department',
+    kind: 'city',
+    builds: [millLadder],
+    district: 'Canal town of brick mills turned into six-story flats; narrow lanes, hydrants everywhere.',
   },
   {
-    name: 'Saltgrass Flats Rural Fire District', kind: 'wildland', builds: [grassTruck],
+    name: 'Saltgrass Flats Rural Fire District',
+    kind: 'wildland',
+    builds: [grassTruck],
     district: 'Coastal grass and wind-farm tracks on soft ground; four volunteers a truck.',
   },
 ];
+
+export { DISTRICT_KINDS, DISTRICT_NAMES };
+export type { DistrictKind };
+export { starterBuild } from './starter.js';
+export { startBuild } from './templates.js';

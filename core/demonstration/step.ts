@@ -1,9 +1,9 @@
-import type { BuildSpec } from '../spec/index.js';
+import type { Build } from '../build/index.js';
 
 /** One saved change in the history of a demonstration build. */
 export interface DemonstrationStep {
   words: string;
   who: string;
   label: string;
-  spec: BuildSpec;
+  build: Build;
 }

@@ -7,5 +7,5 @@ export const IN3_PER_FT3 = 1728;
 /** Inches in one foot. */
 export const IN_PER_FT = 12;
 
-/** Weight of water, lb per US gallon, at ordinary temperature (brief: weights). */
+/** Weight of water, lb per US gallon, at ordinary temperature (formulas: water). */
 export const WATER_LB_PER_GAL = 8.34;

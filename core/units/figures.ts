@@ -8,7 +8,10 @@ import type { Quantity, UnitSystem } from './systems.js';
  * and whoever shows it says it in the reader's units: `inUnits(text, 'metric')` → "564 kg over".
  * So a name, a finding and the history of a build read in any system, and nothing is computed twice.
  */
-const figure = (quantity: Quantity) => (value: number): string => `{${Number.isFinite(value) ? value : 0} ${quantity}}`;
+const figure =
+  (quantity: Quantity) =>
+  (value: number): string =>
+    `{${Number.isFinite(value) ? value : 0} ${quantity}}`;
 
 /** Pounds. */
 export const lb = figure('lb');
@@ -72,22 +75,37 @@ function say(marks: string, value: number, quantity: Quantity, system: UnitSyste
   const decimals = quantity === 'gal' && Math.abs(value * factor) < 10 ? 1 : usual;
   const inFeet = quantity === 'ftin' && system !== 'metric';
   const shown = settled(value * factor, decimals);
-  const number = inFeet ? feetAndInches(value) : quantity === 'size' && unit === 'in' ? inEighths(value) : grouped(shown, decimals, quantity === 'ftin');
+  const number = inFeet
+    ? feetAndInches(value)
+    : quantity === 'size' && unit === 'in'
+      ? inEighths(value)
+      : grouped(shown, decimals, quantity === 'ftin');
   const sign = !marks.includes('±') ? '' : shown > 0 ? '+' : shown === 0 ? '±' : '';
   return `${sign}${withMinus(number)}${marks.includes('#') || inFeet ? '' : ` ${unit}`}`;
 }
 
 /** A text of the core with its figures said in a system. */
 export const inUnits = (text: string, system: UnitSystem): string =>
-  text.includes('{') ? text.replace(FIGURE, (_, marks: string, value: string, quantity: string) => say(marks, Number(value), quantity as Quantity, system)) : text;
+  text.includes('{')
+    ? text.replace(FIGURE, (_, marks: string, value: string, quantity: string) =>
+        say(marks, Number(value), quantity as Quantity, system),
+      )
+    : text;
 
-/** Everything within a result with its figures said in a system: for those who can't say them, such as another program. */
+/**
+ * Everything within a result with its figures said in a system: for those who can't say them, such as another
+ * program.
+ */
 export function sayAll<T>(value: T, system: UnitSystem): T {
   if (typeof value === 'string') return inUnits(value, system) as T;
   if (Array.isArray(value)) return value.map((item) => sayAll(item as unknown, system)) as T;
-  if (typeof value === 'object' && value !== null) return Object.fromEntries(Object.entries(value).map(([key, inner]) => [key, sayAll(inner as unknown, system)])) as T;
+  if (typeof value === 'object' && value !== null)
+    return Object.fromEntries(
+      Object.entries(value).map(([key, inner]) => [key, sayAll(inner as unknown, system)]),
+    ) as T;
   return value;
 }
 
 /** The first letters of a text, cut between its figures and not within one. */
-export const cutText = (text: string, most: number): string => (text.length <= most ? text : `${text.slice(0, most - 1).replace(/\{[^}]*$/, '')}…`);
+export const cutText = (text: string, most: number): string =>
+  text.length <= most ? text : `${text.slice(0, most - 1).replace(/\{[^}]*$/, '')}…`;

@@ -1,8 +1,17 @@
 const whole = new Intl.NumberFormat('en-US', { maximumFractionDigits: 0 });
 const tenth = new Intl.NumberFormat('en-US', { minimumFractionDigits: 1, maximumFractionDigits: 1 });
-const dollars = new Intl.NumberFormat('en-US', { style: 'currency', currency: 'USD', maximumFractionDigits: 0 });
-const upTo = [0, 1, 2, 3].map((decimals) => new Intl.NumberFormat('en-US', { maximumFractionDigits: decimals }));
-const fixed = [0, 1, 2, 3].map((decimals) => new Intl.NumberFormat('en-US', { minimumFractionDigits: decimals, maximumFractionDigits: decimals }));
+const dollars = new Intl.NumberFormat('en-US', {
+  style: 'currency',
+  currency: 'USD',
+  maximumFractionDigits: 0,
+});
+const upTo = [0, 1, 2, 3].map(
+  (decimals) => new Intl.NumberFormat('en-US', { maximumFractionDigits: decimals }),
+);
+const fixed = [0, 1, 2, 3].map(
+  (decimals) =>
+    new Intl.NumberFormat('en-US', { minimumFractionDigits: decimals, maximumFractionDigits: decimals }),
+);
 
 export const MINUS = '−';
 export const withMinus = (text: string): string => text.replace(/^-/, MINUS);
@@ -14,7 +23,8 @@ export const settled = (value: number, decimals: number): number => {
 };
 
 /** A number with its thousands grouped and up to three decimals, all of them where `always` is set. */
-export const grouped = (value: number, decimals: number, always = false): string => (always ? fixed : upTo)[decimals]!.format(value);
+export const grouped = (value: number, decimals: number, always = false): string =>
+  (always ? fixed : upTo)[decimals]!.format(value);
 
 /** 18942.4 → "18,942". No unit. */
 export const formatWhole = (value: number): string => withMinus(whole.format(settled(value, 0)));
@@ -33,4 +43,19 @@ export function signed(value: number, format: (value: number) => string = format
 }
 
 /** A name within a sentence: "Steel bumper" → "steel bumper", "PTO pump" and "L-shaped" as they are. */
-export const within = (name: string): string => (/^[A-Z][a-z]/.test(name) ? name[0]!.toLowerCase() + name.slice(1) : name);
+export const within = (name: string): string =>
+  /^[A-Z][a-z]/.test(name) ? name[0]!.toLowerCase() + name.slice(1) : name;
+
+/** So many of something: "1 piece", "12 pieces". */
+export const counted = (count: number, singular: string, plural = `${singular}s`): string =>
+  `${formatWhole(count)} ${count === 1 ? singular : plural}`;
+
+/** Things in a row as a sentence has them: "a, b and c". */
+export const listed = (items: readonly string[]): string =>
+  items.length < 2 ? items.join('') : `${items.slice(0, -1).join(', ')} and ${items.at(-1)!}`;
+
+/** A name with its article, where it begins with a word: "an aluminum body", "a PTO pump", "one 24 ft ladder". */
+export const one = (name: string): string => {
+  const said = within(name);
+  return `${said.startsWith('{') ? 'one' : /^[aeiouL]/.test(said) ? 'an' : 'a'} ${said}`;
+};

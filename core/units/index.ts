@@ -1,4 +1,4 @@
 export * from './constants.js';
 export * from './figures.js';
-export { formatMoney, formatPct, formatWhole, signed, within } from './format.js';
+export { counted, formatMoney, formatPct, formatWhole, listed, one, signed, within } from './format.js';
 export * from './systems.js';

@@ -2,8 +2,25 @@
 export const UNIT_SYSTEMS = ['us', 'metric', 'canada'] as const;
 export type UnitSystem = (typeof UNIT_SYSTEMS)[number];
 
-/** What a figure measures: `ftin` a length in inches read as feet and inches, `size` a nominal diameter of hose, `moment` a bending moment in lb·in. */
-export const QUANTITIES = ['lb', 'in', 'ftin', 'ft', 'size', 'gal', 'gpm', 'psi', 'cfm', 'ft3', 'lbft', 'lbin', 'moment'] as const;
+/**
+ * What a figure measures: `ftin` a length in inches read as feet and inches, `size` a nominal diameter of
+ * hose, `moment` a bending moment in lb·in.
+ */
+export const QUANTITIES = [
+  'lb',
+  'in',
+  'ftin',
+  'ft',
+  'size',
+  'gal',
+  'gpm',
+  'psi',
+  'cfm',
+  'ft3',
+  'lbft',
+  'lbin',
+  'moment',
+] as const;
 export type Quantity = (typeof QUANTITIES)[number];
 
 /** How a quantity is shown: its unit, what one US unit is in it, and the decimals that are worth reading. */
@@ -64,13 +81,19 @@ const CANADA: Record<Quantity, Shown> = {
 const SYSTEMS: Record<UnitSystem, Record<Quantity, Shown>> = { us: US, metric: METRIC, canada: CANADA };
 
 /** What the systems are called. */
-export const SYSTEM_NAMES: Record<UnitSystem, string> = { us: 'US customary', metric: 'Metric', canada: 'Canadian, imperial gallons' };
+export const SYSTEM_NAMES: Record<UnitSystem, string> = {
+  us: 'US customary',
+  metric: 'Metric',
+  canada: 'Canadian, imperial gallons',
+};
 
 /** How a quantity is shown in a system. */
 export const shownIn = (system: UnitSystem, quantity: Quantity): Shown => SYSTEMS[system][quantity];
 
 /** A figure of ours (US customary) in a system, with no rounding: 1,000 gal → 3,785.411784 L. */
-export const toSystem = (system: UnitSystem, quantity: Quantity, value: number): number => value * SYSTEMS[system][quantity].factor;
+export const toSystem = (system: UnitSystem, quantity: Quantity, value: number): number =>
+  value * SYSTEMS[system][quantity].factor;
 
 /** A figure typed in a system as ours (US customary), with no rounding. */
-export const fromSystem = (system: UnitSystem, quantity: Quantity, value: number): number => value / SYSTEMS[system][quantity].factor;
+export const fromSystem = (system: UnitSystem, quantity: Quantity, value: number): number =>
+  value / SYSTEMS[system][quantity].factor;

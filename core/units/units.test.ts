@@ -1,12 +1,39 @@
 import { describe, expect, it } from 'vitest';
 import {
-  amount, bare, change, cubicFeet, cutText, feet, feetInches, formatMoney, formatPct, formatWhole, fromSystem, gal, gpm, hoseSize, inches, inUnits, lb, QUANTITIES, signed, toSystem, UNIT_SYSTEMS,
+  amount,
+  bare,
+  change,
+  cubicFeet,
+  cutText,
+  feet,
+  feetInches,
+  formatMoney,
+  formatPct,
+  formatWhole,
+  fromSystem,
+  gal,
+  gpm,
+  hoseSize,
+  inches,
+  inUnits,
+  lb,
+  QUANTITIES,
+  signed,
+  toSystem,
+  UNIT_SYSTEMS,
 } from './index.js';
 
 describe('numbers in words', () => {
   it.each([
-    [formatPct(4.26), '4.3 %'], [formatPct(-0.04), '0.0 %'], [formatMoney(123_456), '$1,235'], [formatMoney(-280_000), '−$2,800'],
-    [signed(120), '+120'], [signed(-40), '−40'], [signed(0.2), '±0'], [signed(-250_000, formatMoney), '−$2,500'], [formatWhole(1e6), '1,000,000'],
+    [formatPct(4.26), '4.3 %'],
+    [formatPct(-0.04), '0.0 %'],
+    [formatMoney(123_456), '$1,235'],
+    [formatMoney(-280_000), '−$2,800'],
+    [signed(120), '+120'],
+    [signed(-40), '−40'],
+    [signed(0.2), '±0'],
+    [signed(-250_000, formatMoney), '−$2,500'],
+    [formatWhole(1e6), '1,000,000'],
   ])('%s', (actual, expected) => expect(actual).toBe(expected));
 });
 
@@ -27,10 +54,24 @@ describe('figures within a text are said in the reader’s units', () => {
     [gal(2.5), '2.5 gal', '9.5 L', '2.1 imp gal'],
     [gpm(1250), '1,250 gpm', '4,732 L/min', '1,040.8 igpm'],
     [cubicFeet(40), '40 ft³', '1.13 m³', '40 ft³'],
-    [amount(7, '%'), '7 %', '7 %', '7 %'], [amount(26.5, 'deg'), '26.5°', '26.5°', '26.5°'], [amount(300, 'gal'), '300 gal', '1,136 L', '250 imp gal'], [amount(2, 'seats'), '2 seats', '2 seats', '2 seats'],
-    [change(lb(120.2)), '+120 lb', '+55 kg', '+120 lb'], [change(lb(-0.2)), '±0 lb', '±0 kg', '±0 lb'],
-    [`${bare(lb(19_243))} of ${lb(18_000)}`, '19,243 of 18,000 lb', '8,728 of 8,165 kg', '19,243 of 18,000 lb'],
-    ['no figure { } {12} {5 stone}', 'no figure { } {12} {5 stone}', 'no figure { } {12} {5 stone}', 'no figure { } {12} {5 stone}'],
+    [amount(7, '%'), '7 %', '7 %', '7 %'],
+    [amount(26.5, 'deg'), '26.5°', '26.5°', '26.5°'],
+    [amount(300, 'gal'), '300 gal', '1,136 L', '250 imp gal'],
+    [amount(2, 'seats'), '2 seats', '2 seats', '2 seats'],
+    [change(lb(120.2)), '+120 lb', '+55 kg', '+120 lb'],
+    [change(lb(-0.2)), '±0 lb', '±0 kg', '±0 lb'],
+    [
+      `${bare(lb(19_243))} of ${lb(18_000)}`,
+      '19,243 of 18,000 lb',
+      '8,728 of 8,165 kg',
+      '19,243 of 18,000 lb',
+    ],
+    [
+      'no figure { } {12} {5 stone}',
+      'no figure { } {12} {5 stone}',
+      'no figure { } {12} {5 stone}',
+      'no figure { } {12} {5 stone}',
+    ],
   ])('%s', (text, us, metric, canada) => {
     expect(inUnits(text, 'us')).toBe(us);
     expect(inUnits(text, 'metric')).toBe(metric);
@@ -44,9 +85,13 @@ describe('figures within a text are said in the reader’s units', () => {
 });
 
 describe('what is typed in one system is the same in another', () => {
-  it.each(UNIT_SYSTEMS.flatMap((system) => QUANTITIES.map((quantity) => [system, quantity] as const)))('%s, %s', (system, quantity) => {
-    for (const value of [0, 1, 0.125, 17.3, 1000, 20_412.77]) expect(fromSystem(system, quantity, toSystem(system, quantity, value))).toBeCloseTo(value, 9);
-  });
+  it.each(UNIT_SYSTEMS.flatMap((system) => QUANTITIES.map((quantity) => [system, quantity] as const)))(
+    '%s, %s',
+    (system, quantity) => {
+      for (const value of [0, 1, 0.125, 17.3, 1000, 20_412.77])
+        expect(fromSystem(system, quantity, toSystem(system, quantity, value))).toBeCloseTo(value, 9);
+    },
+  );
 
   it('by the definitions of the units', () => {
     expect(toSystem('metric', 'lb', 1)).toBe(0.45359237);

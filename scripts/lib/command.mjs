@@ -4,16 +4,29 @@ import { root } from './places.mjs';
 
 /** Runs a command with its output shown, and waits for it. */
 export function shown(command, args, { env, what = command } = {}) {
-  const { status, error } = spawnSync(command, args, { cwd: root, stdio: 'inherit', env: { ...process.env, ...env } });
+  const { status, error } = spawnSync(command, args, {
+    cwd: root,
+    stdio: 'inherit',
+    env: { ...process.env, ...env },
+  });
   if (error) throw new Plain(`${what} could not be run: ${error.message}`);
   if (status !== 0) throw new Plain(`${what} failed (exit ${status}); its output is above.`);
 }
 
 /** Runs a command quietly and gives its status and output. */
 export const quiet = (command, args, options = {}) => {
-  const { status, stdout, stderr, error } = spawnSync(command, args, { encoding: 'utf8', cwd: '/', ...options });
+  const { status, stdout, stderr, error } = spawnSync(command, args, {
+    encoding: 'utf8',
+    cwd: '/',
+    ...options,
+  });
   return { ok: status === 0, stdout: stdout ?? '', stderr: error ? error.message : (stderr ?? '') };
 };
 
 /** Starts a command that goes on; the caller stops it. */
-export const started = (command, args, env) => spawn(command, args, { cwd: root, stdio: ['ignore', 'inherit', 'inherit'], env: { ...process.env, ...env } });
+export const started = (command, args, env) =>
+  spawn(command, args, {
+    cwd: root,
+    stdio: ['ignore', 'inherit', 'inherit'],
+    env: { ...process.env, ...env },
+  });

@@ -15,5 +15,6 @@ export function installPackage(name, purpose) {
     apt('update');
     result = apt('install', '-y', '--no-install-recommends', name);
   }
-  if (!result.ok) throw new Plain(`${name} could not be installed: ${result.stderr.trim().split('\n').pop()}`);
+  if (!result.ok)
+    throw new Plain(`${name} could not be installed: ${result.stderr.trim().split('\n').pop()}`);
 }

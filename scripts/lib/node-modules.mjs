@@ -19,10 +19,14 @@ function checkNode() {
 export function ensurePackages() {
   checkNode();
   const stamp = join(root, 'node_modules', '.baros-lock');
-  const lock = createHash('sha256').update(readFileSync(join(root, 'package-lock.json'))).digest('hex');
+  const lock = createHash('sha256')
+    .update(readFileSync(join(root, 'package-lock.json')))
+    .digest('hex');
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === lock) return;
   say('installing npm packages (once; a minute or two)');
   // The output goes to standard error, so that a command's own result stays alone on standard output.
-  shown('npm', ['ci', '--include=dev', '--no-audit', '--no-fund', '--loglevel=error', '--silent'], { what: 'npm ci' });
+  shown('npm', ['ci', '--include=dev', '--no-audit', '--no-fund', '--loglevel=error', '--silent'], {
+    what: 'npm ci',
+  });
   writeFileSync(stamp, lock);
 }

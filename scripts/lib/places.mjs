@@ -8,7 +8,7 @@ export const root = fileURLToPath(new URL('../..', import.meta.url));
 export const dataFolder = process.env.BAROS_DATA ?? join(root, 'data');
 
 /** What is built. */
-export const buildFolder = join(root, 'build');
+export const distFolder = join(root, 'dist');
 
 /** A program that npm installed with the project. */
 export const tool = (name) => join(root, 'node_modules', '.bin', name);

@@ -1,5 +1,15 @@
 import { randomBytes } from 'node:crypto';
-import { chmodSync, chownSync, existsSync, mkdirSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import {
+  chmodSync,
+  chownSync,
+  existsSync,
+  mkdirSync,
+  readdirSync,
+  readFileSync,
+  rmSync,
+  statSync,
+  writeFileSync,
+} from 'node:fs';
 import { createServer } from 'node:net';
 import { dirname, join } from 'node:path';
 import { quiet } from './command.mjs';
@@ -34,17 +44,23 @@ const lastLine = (text) => text.trim().split('\n').pop()?.trim() ?? '';
 
 function ensureInstalled() {
   if (!existsSync(join(PROGRAMS, 'pg_ctl'))) installPackage(`postgresql-${MAJOR}`, `PostgreSQL ${MAJOR}`);
-  if (!existsSync(join(PROGRAMS, 'pg_ctl'))) throw new Plain(`PostgreSQL ${MAJOR} was installed, but ${PROGRAMS} is not there.`);
+  if (!existsSync(join(PROGRAMS, 'pg_ctl')))
+    throw new Plain(`PostgreSQL ${MAJOR} was installed, but ${PROGRAMS} is not there.`);
 }
 
 /** Makes the folder, owned by the user that PostgreSQL runs as, and checks that this user gets to it. */
 function makeFolder(folder) {
   mkdirSync(folder, { recursive: true });
   if (asRoot) {
-    const { uid, gid } = { uid: Number(quiet('id', ['-u', 'postgres']).stdout), gid: Number(quiet('id', ['-g', 'postgres']).stdout) };
+    const { uid, gid } = {
+      uid: Number(quiet('id', ['-u', 'postgres']).stdout),
+      gid: Number(quiet('id', ['-g', 'postgres']).stdout),
+    };
     chownSync(folder, uid, gid);
     if (!quiet('runuser', ['-u', 'postgres', '--', 'test', '-x', folder]).ok) {
-      throw new Plain(`user postgres cannot pass into ${folder}; allow it on every parent folder (chmod o+x), or set BAROS_DATA to another folder.`);
+      throw new Plain(
+        `user postgres cannot pass into ${folder}; allow it on every parent folder (chmod o+x), or set BAROS_DATA to another folder.`,
+      );
     }
   }
   chmodSync(folder, 0o700);
@@ -57,7 +73,17 @@ function initialise(cluster, secretFile) {
   const passwordFile = join(cluster, '..', `.${USER}-${process.pid}`);
   writeFileSync(passwordFile, secret, { mode: 0o600 });
   if (asRoot) chownSync(passwordFile, statSync(cluster).uid, statSync(cluster).gid);
-  const made = pg('initdb', ['-D', cluster, '-U', USER, '--auth=scram-sha-256', `--pwfile=${passwordFile}`, '-E', 'UTF8', '--locale=C.UTF-8']);
+  const made = pg('initdb', [
+    '-D',
+    cluster,
+    '-U',
+    USER,
+    '--auth=scram-sha-256',
+    `--pwfile=${passwordFile}`,
+    '-E',
+    'UTF8',
+    '--locale=C.UTF-8',
+  ]);
   rmSync(passwordFile);
   if (!made.ok) {
     rmSync(cluster, { recursive: true, force: true });
@@ -70,7 +96,10 @@ function initialise(cluster, secretFile) {
 function checkOwner(cluster) {
   const owner = statSync(cluster).uid;
   const runsAs = asRoot ? Number(quiet('id', ['-u', 'postgres']).stdout) : process.getuid();
-  if (owner !== runsAs) throw new Plain(`the database in ${cluster} belongs to another user (uid ${owner}, needed ${runsAs}); start Baros as before, or set BAROS_DATA to another folder.`);
+  if (owner !== runsAs)
+    throw new Plain(
+      `the database in ${cluster} belongs to another user (uid ${owner}, needed ${runsAs}); start Baros as before, or set BAROS_DATA to another folder.`,
+    );
 }
 
 /** Port of a cluster that runs already, from the fourth line of its pid file. */
@@ -90,7 +119,9 @@ export async function startPostgres(folder) {
   const empty = !existsSync(cluster) || readdirSync(cluster).length === 0;
   if (empty) initialise(cluster, secretFile);
   if (!existsSync(join(cluster, 'PG_VERSION')) || !existsSync(secretFile)) {
-    throw new Plain(`the database in ${cluster} is damaged (files are missing); restore the folder ${folder} from a copy, or move it away to start anew.`);
+    throw new Plain(
+      `the database in ${cluster} is damaged (files are missing); restore the folder ${folder} from a copy, or move it away to start anew.`,
+    );
   }
 
   let port;
@@ -99,11 +130,28 @@ export async function startPostgres(folder) {
     port = await freePort();
     const log = join(cluster, 'server.log');
     rmSync(log, { force: true });
-    const up = pg('pg_ctl', ['start', '-w', '-t', '60', '-D', cluster, '-l', log, '-o', `-p ${port} -c listen_addresses=127.0.0.1 -c unix_socket_directories=''`]);
+    const up = pg('pg_ctl', [
+      'start',
+      '-w',
+      '-t',
+      '60',
+      '-D',
+      cluster,
+      '-l',
+      log,
+      '-o',
+      `-p ${port} -c listen_addresses=127.0.0.1 -c unix_socket_directories=''`,
+    ]);
     if (!up.ok) {
-      const said = existsSync(log) ? readFileSync(log, 'utf8').split('\n').filter((line) => line.trim()) : [];
+      const said = existsSync(log)
+        ? readFileSync(log, 'utf8')
+            .split('\n')
+            .filter((line) => line.trim())
+        : [];
       const why = said.find((line) => /FATAL|PANIC/.test(line)) ?? said[0] ?? lastLine(up.stderr);
-      throw new Plain(`the database in ${cluster} does not start: ${why.trim()} Restore ${dirname(cluster)} from a copy, or move it away to start anew.`);
+      throw new Plain(
+        `the database in ${cluster} does not start: ${why.trim()} Restore ${dirname(cluster)} from a copy, or move it away to start anew.`,
+      );
     }
   }
   const stop = () => pg('pg_ctl', ['stop', '-w', '-m', 'fast', '-D', cluster]).ok;

@@ -1,1 +1,4 @@
-export function startServer(databaseUrl: string, port: number): Promise<{ url: string; kill: () => Promise<void> }>;
+export function startServer(
+  databaseUrl: string,
+  port: number,
+): Promise<{ url: string; kill: () => Promise<void> }>;

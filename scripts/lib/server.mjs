@@ -1,13 +1,16 @@
 import { spawn } from 'node:child_process';
 import { join } from 'node:path';
-import { buildFolder } from './places.mjs';
+import { distFolder } from './places.mjs';
 
 /**
  * Starts the built server on a database and a port, as a process of its own.
  * Gives its address, a way to end it at once (kill -9), and a promise of its end.
  */
 export async function startServer(databaseUrl, port) {
-  const child = spawn(process.execPath, [join(buildFolder, 'server', 'main.js')], { env: { ...process.env, DATABASE_URL: databaseUrl, PORT: String(port), BAROS_DEMONSTRATION: 'off' }, stdio: ['ignore', 'pipe', 'pipe'] });
+  const child = spawn(process.execPath, [join(distFolder, 'server', 'main.js')], {
+    env: { ...process.env, DATABASE_URL: databaseUrl, PORT: String(port), BAROS_DEMONSTRATION: 'off' },
+    stdio: ['ignore', 'pipe', 'pipe'],
+  });
   let said = '';
   const ended = new Promise((resolve) => child.once('exit', resolve));
   // It never outlives who started it.

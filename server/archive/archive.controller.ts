@@ -1,6 +1,6 @@
 import { Body, Controller, Get, Param, ParseUUIDPipe, Post } from '@nestjs/common';
 import { ApiCreatedResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
-import { DepartmentArchive, DepartmentView } from '#core/spec';
+import { DepartmentArchive, DepartmentView } from '#core/exchange';
 import { ArchiveService } from './archive.service.js';
 
 @ApiTags('archive')

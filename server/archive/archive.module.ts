@@ -4,5 +4,9 @@ import { PartsModule } from '../parts/index.js';
 import { ArchiveController } from './archive.controller.js';
 import { ArchiveService } from './archive.service.js';
 
-@Module({ imports: [DepartmentsModule, PartsModule], controllers: [ArchiveController], providers: [ArchiveService] })
+@Module({
+  imports: [DepartmentsModule, PartsModule],
+  controllers: [ArchiveController],
+  providers: [ArchiveService],
+})
 export class ArchiveModule {}

@@ -1,6 +1,7 @@
 import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryGeneratedColumn, Unique } from 'typeorm';
 import type { Relation } from 'typeorm';
-import type { BuildSpec, RevisionMeasure } from '#core/spec';
+import type { Build as BuildFile } from '#core/build';
+import type { Figures } from '#core/kernel';
 import { Department } from '../departments/index.js';
 
 /** A build as it stands: its spec and the columns that lists need. */
@@ -18,7 +19,7 @@ export class Build {
   departmentId!: string;
 
   @Column({ type: 'jsonb' })
-  spec!: BuildSpec;
+  file!: BuildFile;
 
   @Column({ type: 'integer', default: 1 })
   revision!: number;
@@ -54,7 +55,7 @@ export class BuildRevision {
   revision!: number;
 
   @Column({ type: 'jsonb' })
-  spec!: BuildSpec;
+  file!: BuildFile;
 
   @Column({ type: 'varchar', length: 200 })
   words!: string;
@@ -68,7 +69,7 @@ export class BuildRevision {
 
   /** What it weighs, measures and costs; worked out when first asked for where an older Baros saved it. */
   @Column({ type: 'jsonb', nullable: true })
-  measure!: RevisionMeasure | null;
+  figures!: Figures | null;
 
   @Column({ type: 'timestamptz', name: 'saved_at', default: () => 'now()' })
   savedAt!: Date;

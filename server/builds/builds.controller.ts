@@ -1,6 +1,6 @@
 import { Body, Controller, Get, Param, ParseUUIDPipe, Patch, Post, Put } from '@nestjs/common';
 import { ApiConflictResponse, ApiCreatedResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
-import { BuildChange, BuildView, CopyBuild, ImportBuild, NewBuild, SaveBuild } from '#core/spec';
+import { BuildChange, BuildView, CopyBuild, ImportBuild, NewBuild, SaveBuild } from '#core/exchange';
 import { BuildsService } from './builds.service.js';
 
 @ApiTags('builds')

@@ -2,10 +2,11 @@ import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { Repository } from 'typeorm';
 import type { EntityManager } from 'typeorm';
-import { measure } from '#core/review';
-import { upgradeBuild } from '#core/spec';
-import type { BuildChange, BuildSpec, BuildView, CopyBuild, ImportBuild, NewBuild, SaveBuild } from '#core/spec';
-import { startBuild } from '#core/study';
+import { house } from '#core/subjects';
+
+import type { BuildChange, BuildView, CopyBuild, ImportBuild, NewBuild, SaveBuild } from '#core/exchange';
+import type { Build as BuildFile } from '#core/build';
+import { startBuild } from '#core/demonstration';
 import { cutText } from '#core/units';
 import { DepartmentsService } from '../departments/index.js';
 import { StaleSave } from '../problems/index.js';
@@ -13,10 +14,24 @@ import { Build, BuildRevision } from './build.entity.js';
 
 const MOST_WORDS = 200;
 
-const view = ({ id, departmentId, department, revision, archived, savedAt, lastChange, spec }: Build): BuildView => ({
-  id, departmentId, revision, archived, savedAt: savedAt.toISOString(), lastChange,
+const view = ({
+  id,
+  departmentId,
+  department,
+  revision,
+  archived,
+  savedAt,
+  lastChange,
+  file,
+}: Build): BuildView => ({
+  id,
+  departmentId,
+  revision,
+  archived,
+  savedAt: savedAt.toISOString(),
+  lastChange,
   // The department may have been renamed since, and an older Baros may have saved it.
-  spec: { ...(upgradeBuild(spec) as BuildSpec), department: { ...spec.department, name: department.name } },
+  build: { ...(house.upgrade(file) as BuildFile), department: { ...file.department, name: department.name } },
 });
 
 @Injectable()
@@ -44,52 +59,86 @@ export class BuildsService {
     return this.keep(departmentId, startBuild(type, department.kind, name, department.name), 'Started', who);
   }
 
-  async copy(id: string, { name, spec, departmentId, who }: CopyBuild): Promise<BuildView> {
+  async copy(id: string, { name, build, departmentId, who }: CopyBuild): Promise<BuildView> {
     const original = await this.one(id);
     if (departmentId) await this.departments.named(departmentId);
-    return this.keep(departmentId ?? original.departmentId, { ...(spec ?? original.spec), name }, `Copied from ${original.spec.name}`, who);
+    return this.keep(
+      departmentId ?? original.departmentId,
+      { ...(build ?? original.build), name },
+      `Copied from ${original.build.name}`,
+      who,
+    );
   }
 
   /** A build file as a new build of a department. */
-  async import({ departmentId, spec, who }: ImportBuild): Promise<BuildView> {
+  async import({ departmentId, build, who }: ImportBuild): Promise<BuildView> {
     await this.departments.named(departmentId);
-    return this.keep(departmentId, spec, `Read from a file of ${spec.department.name}`, who);
+    return this.keep(departmentId, build, `Read from a file of ${build.department.name}`, who);
   }
 
   /** Puts a new build with its first revision into a department. */
-  async keep(departmentId: string, spec: BuildSpec, words: string, who = ''): Promise<BuildView> {
+  async keep(departmentId: string, file: BuildFile, words: string, who = ''): Promise<BuildView> {
     return this.builds.manager.transaction(async (manager) => {
       const lastChange = cutText(words, MOST_WORDS);
-      const { id } = await manager.save(Build, { departmentId, spec, lastChange });
-      await manager.insert(BuildRevision, { buildId: id, revision: 1, spec, words: lastChange, who, measure: measure(spec) });
+      const { id } = await manager.save(Build, { departmentId, file, lastChange });
+      await manager.insert(BuildRevision, {
+        buildId: id,
+        revision: 1,
+        file,
+        words: lastChange,
+        who,
+        figures: house.measure(file),
+      });
       return view(await this.build(id, manager));
     });
   }
 
   async change(id: string, { name, archived, who }: BuildChange): Promise<BuildView> {
     if (archived !== undefined) await this.builds.update({ id }, { archived });
-    const build = await this.one(id);
-    if (name === undefined || name === build.spec.name) return build;
-    return this.save(id, { revision: build.revision, words: cutText(`Renamed from ${build.spec.name}`, MOST_WORDS), spec: { ...build.spec, name }, ...(who === undefined ? {} : { who }) });
+    const view = await this.one(id);
+    if (name === undefined || name === view.build.name) return view;
+    return this.save(id, {
+      revision: view.revision,
+      words: cutText(`Renamed from ${view.build.name}`, MOST_WORDS),
+      build: { ...view.build, name },
+      ...(who === undefined ? {} : { who }),
+    });
   }
 
   /**
    * Saves a change as the next revision.
    * @throws StaleSave when the change was made on an older revision; nothing is saved then.
    */
-  async save(id: string, { revision, words, spec, who = '' }: SaveBuild): Promise<BuildView> {
+  async save(id: string, { revision, words, build: file, who = '' }: SaveBuild): Promise<BuildView> {
     return this.builds.manager.transaction(async (manager) => {
       const next = revision + 1;
-      const { affected } = await manager.update(Build, { id, revision }, { spec, revision: next, lastChange: words, savedAt: new Date() });
+      const { affected } = await manager.update(
+        Build,
+        { id, revision },
+        { file, revision: next, lastChange: words, savedAt: new Date() },
+      );
       const build = await this.build(id, manager);
       if (affected !== 1) throw new StaleSave(build.revision, revision);
-      await manager.insert(BuildRevision, { buildId: id, revision: next, spec, words, who, measure: measure(spec) });
+      await manager.insert(BuildRevision, {
+        buildId: id,
+        revision: next,
+        file,
+        words,
+        who,
+        figures: house.measure(file),
+      });
       return view(build);
     });
   }
 
   private async found(where: { departmentId?: string }): Promise<BuildView[]> {
-    return (await this.builds.find({ where, relations: { department: true }, order: { createdAt: 'ASC', id: 'ASC' } })).map(view);
+    return (
+      await this.builds.find({
+        where,
+        relations: { department: true },
+        order: { createdAt: 'ASC', id: 'ASC' },
+      })
+    ).map(view);
   }
 
   private async build(id: string, manager: EntityManager): Promise<Build> {

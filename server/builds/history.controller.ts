@@ -1,6 +1,6 @@
 import { Body, Controller, Get, Param, ParseIntPipe, ParseUUIDPipe, Patch } from '@nestjs/common';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
-import { RevisionDetail, RevisionLabel, RevisionView } from '#core/spec';
+import { RevisionDetail, RevisionLabel, RevisionView } from '#core/exchange';
 import { HistoryService } from './history.service.js';
 
 @ApiTags('history')
@@ -16,13 +16,20 @@ export class HistoryController {
 
   @Get(':revision')
   @ApiOkResponse({ type: RevisionDetail })
-  one(@Param('id', ParseUUIDPipe) id: string, @Param('revision', ParseIntPipe) revision: number): Promise<RevisionDetail> {
+  one(
+    @Param('id', ParseUUIDPipe) id: string,
+    @Param('revision', ParseIntPipe) revision: number,
+  ): Promise<RevisionDetail> {
     return this.history.one(id, revision);
   }
 
   @Patch(':revision')
   @ApiOkResponse({ type: RevisionView })
-  name(@Param('id', ParseUUIDPipe) id: string, @Param('revision', ParseIntPipe) revision: number, @Body() { label }: RevisionLabel): Promise<RevisionView> {
+  name(
+    @Param('id', ParseUUIDPipe) id: string,
+    @Param('revision', ParseIntPipe) revision: number,
+    @Body() { label }: RevisionLabel,
+  ): Promise<RevisionView> {
     return this.history.name(id, revision, label);
   }
 }

@@ -1,16 +1,22 @@
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { Repository } from 'typeorm';
-import { measure } from '#core/review';
-import { upgradeBuild } from '#core/spec';
-import type { BuildSpec, RevisionDetail, RevisionView } from '#core/spec';
+import { house } from '#core/subjects';
+
+import type { RevisionDetail, RevisionView } from '#core/exchange';
+import type { Build as BuildFile } from '#core/build';
 import { BuildRevision } from './build.entity.js';
 import { BuildsService } from './builds.service.js';
 
-const upgraded = ({ spec }: BuildRevision): BuildSpec => upgradeBuild(spec) as BuildSpec;
+const upgraded = ({ file }: BuildRevision): BuildFile => house.upgrade(file) as BuildFile;
 
 const view = (row: BuildRevision): RevisionView => ({
-  revision: row.revision, words: row.words, who: row.who, label: row.label, savedAt: row.savedAt.toISOString(), measure: row.measure ?? measure(upgraded(row)),
+  revision: row.revision,
+  words: row.words,
+  who: row.who,
+  label: row.label,
+  savedAt: row.savedAt.toISOString(),
+  figures: row.figures ?? house.measure(upgraded(row)),
 });
 
 /** The revisions of a build: nothing is overwritten, and each can be looked at again. */
@@ -29,7 +35,7 @@ export class HistoryService {
 
   async one(buildId: string, revision: number): Promise<RevisionDetail> {
     const row = await this.row(buildId, revision);
-    return { ...view(row), spec: upgraded(row) };
+    return { ...view(row), build: upgraded(row) };
   }
 
   /** Names a revision, or takes its name away. */

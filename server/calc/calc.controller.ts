@@ -1,9 +1,11 @@
 import { Body, Controller, HttpCode, Post } from '@nestjs/common';
-import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
-import { report } from '#core/study';
-import { angles } from '#core/site';
-import { AnglesInput, BuildSpec, TankInput, WeightsInput } from '#core/spec';
-import { tank, weigh } from '#core/weights';
+import { ApiBody, ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import { report } from '#core/exchange';
+import { anglesCalculation } from '#core/subjects/angles';
+import { house } from '#core/subjects';
+import { tankCalculation } from '#core/subjects/tank';
+import { AnglesInput, TankInput, WeightsInput } from '#core/exchange';
+import { weigh } from '#core/subjects/weights';
 import { resultSchemas } from './results.js';
 
 /** The outside contract over HTTP: the same calculations as `npm run calc`. */
@@ -21,20 +23,21 @@ export class CalcController {
   @HttpCode(200)
   @ApiOkResponse({ schema: resultSchemas.tank })
   tank(@Body() input: TankInput) {
-    return tank(input);
+    return tankCalculation(input);
   }
 
   @Post('angles')
   @HttpCode(200)
   @ApiOkResponse({ schema: resultSchemas.angles })
   angles(@Body() input: AnglesInput) {
-    return angles(input);
+    return anglesCalculation(input);
   }
 
   @Post('evaluate')
   @HttpCode(200)
   @ApiOkResponse({ schema: resultSchemas.evaluate })
-  evaluate(@Body() build: BuildSpec) {
-    return report(build);
+  @ApiBody({ schema: { $ref: '#/components/schemas/Build' } })
+  evaluate(@Body() file: object) {
+    return report(house.parse(file));
   }
 }

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { DEMONSTRATION } from '#core/demonstration';
-import { report } from '#core/study';
+import { report } from '#core/exchange';
 import { startApp } from '../test/app.js';
 
 let server: Awaited<ReturnType<typeof startApp>>;
@@ -10,7 +10,8 @@ beforeAll(async () => {
 });
 afterAll(() => server.app.close());
 
-const example = (calc: string) => JSON.parse(readFileSync(new URL(`../../core/test/examples/${calc}.json`, import.meta.url), 'utf8'))[0];
+const example = (calc: string) =>
+  JSON.parse(readFileSync(new URL(`../../core/test/examples/${calc}.json`, import.meta.url), 'utf8'))[0];
 
 describe('the outside contract over HTTP', () => {
   it('weighs and fills the worked examples', async () => {
@@ -36,7 +37,11 @@ describe('the outside contract over HTTP', () => {
     ['evaluate', { ...DEMONSTRATION[0]!.builds[0], version: 99 }, 'version'],
     ['evaluate', [], ''],
   ])('refuses bad input to %s and names the field', async (calc, input, field) => {
-    const { body } = await server.http.post(`/api/calc/${calc}`).send(input).expect(400).expect('content-type', /problem\+json/);
+    const { body } = await server.http
+      .post(`/api/calc/${calc}`)
+      .send(input)
+      .expect(400)
+      .expect('content-type', /problem\+json/);
     expect(body.problems.map((p: { field: string }) => p.field)).toContain(field);
   });
 });

@@ -1,29 +1,43 @@
-import { report } from '#core/study';
-import { angles } from '#core/site';
-import { starterBuild } from '#core/spec';
-import type { AnglesInput, TankInput, WeightsInput } from '#core/spec';
-import { tank, weigh } from '#core/weights';
+import { starterBuild } from '#core/demonstration';
+import { report } from '#core/exchange';
+import { anglesCalculation } from '#core/subjects/angles';
+import { tankCalculation } from '#core/subjects/tank';
+
+import type { AnglesInput, TankInput, WeightsInput } from '#core/exchange';
+import { weigh } from '#core/subjects/weights';
 import { shapeOf } from '../documents/index.js';
 
 const WEIGHTS: WeightsInput = {
   chassis: {
-    wheelbaseIn: 190, front: { gawrLb: 20_000, trackIn: 83 }, gvwrLb: 47_000, frontRollShare: 0.35,
+    wheelbaseIn: 190,
+    front: { gawrLb: 20_000, trackIn: 83 },
+    gvwrLb: 47_000,
+    frontRollShare: 0.35,
     rear: { gawrLb: 27_000, trackIn: 73, axles: 1, spreadIn: 0, frontShare: 0.5 },
   },
   items: [{ weightLb: 30_000, xIn: 100, yIn: 0, zIn: 50, tolerancePct: 3 }],
 };
 
 const TANK: TankInput = {
-  boxes: [{ frontIn: 100, centerIn: 0, bottomIn: 42, lengthIn: 80, widthIn: 42, heightIn: 50, lateralCells: 1 }],
-  usableFraction: 0.97, liquidLbPerGal: 8.34, gallons: 300,
+  boxes: [
+    { frontIn: 100, centerIn: 0, bottomIn: 42, lengthIn: 80, widthIn: 42, heightIn: 50, lateralCells: 1 },
+  ],
+  usableFraction: 0.97,
+  liquidLbPerGal: 8.34,
+  gallons: 300,
 };
 
-const ANGLES: AnglesInput = { wheelbaseIn: 192, front: { overhangIn: 86, heightIn: 17.5 }, rear: { overhangIn: 112, heightIn: 20 }, lowPoint: { xIn: 100, heightIn: 15 } };
+const ANGLES: AnglesInput = {
+  wheelbaseIn: 192,
+  front: { overhangIn: 86, heightIn: 17.5 },
+  rear: { overhangIn: 112, heightIn: 20 },
+  lowPoint: { xIn: 100, heightIn: 15 },
+};
 
 /** The shapes of the results, read off real ones so that they can't differ from what is answered. */
 export const resultSchemas = {
   weights: shapeOf(weigh(WEIGHTS)),
-  tank: shapeOf(tank(TANK)),
-  angles: shapeOf(angles(ANGLES)),
+  tank: shapeOf(tankCalculation(TANK)),
+  angles: shapeOf(anglesCalculation(ANGLES)),
   evaluate: shapeOf(report(starterBuild('pumper', 'Shape', 'Shape'))),
 };

@@ -9,11 +9,16 @@ export async function loadDemonstration(app: INestApplication): Promise<boolean>
   const builds = app.get(BuildsService);
   const history = app.get(HistoryService);
   if ((await departments.list()).length > 0) return false;
-  for (const { name, district, kind, builds: specs, steps = [] } of DEMONSTRATION) {
+  for (const { name, district, kind, builds: all, steps = [] } of DEMONSTRATION) {
     const { id } = await departments.create({ name, district, kind });
-    for (const spec of specs) {
-      const [first, ...later] = steps.filter((step) => step.spec.name === spec.name);
-      let build = await builds.keep(id, first?.spec ?? spec, first?.words ?? 'Demonstration build', first?.who);
+    for (const file of all) {
+      const [first, ...later] = steps.filter((step) => step.build.name === file.name);
+      let build = await builds.keep(
+        id,
+        first?.build ?? file,
+        first?.words ?? 'Demonstration build',
+        first?.who,
+      );
       if (first?.label) await history.name(build.id, 1, first.label);
       for (const step of later) build = await builds.save(build.id, { revision: build.revision, ...step });
     }

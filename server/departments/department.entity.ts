@@ -1,4 +1,4 @@
-import type { DistrictKind } from '#core/spec';
+import type { DistrictKind } from '#core/demonstration';
 import { Column, Entity, PrimaryGeneratedColumn } from 'typeorm';
 
 @Entity('departments')

@@ -1,6 +1,6 @@
 import { Body, Controller, Get, Param, ParseUUIDPipe, Patch, Post } from '@nestjs/common';
 import { ApiCreatedResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
-import { DepartmentChange, DepartmentView, NewDepartment } from '#core/spec';
+import { DepartmentChange, DepartmentView, NewDepartment } from '#core/exchange';
 import { DepartmentsService } from './departments.service.js';
 
 @ApiTags('departments')

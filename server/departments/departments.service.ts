@@ -1,10 +1,16 @@
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { Repository } from 'typeorm';
-import type { DepartmentChange, DepartmentView, NewDepartment } from '#core/spec';
+import type { DepartmentChange, DepartmentView, NewDepartment } from '#core/exchange';
 import { Department } from './department.entity.js';
 
-const view = ({ id, name, district, kind, archived }: Department): DepartmentView => ({ id, name, district, kind, archived });
+const view = ({ id, name, district, kind, archived }: Department): DepartmentView => ({
+  id,
+  name,
+  district,
+  kind,
+  archived,
+});
 
 @Injectable()
 export class DepartmentsService {

@@ -3,7 +3,15 @@ import { describe, expect, it } from 'vitest';
 import { DEMONSTRATION } from '#core/demonstration';
 import { buildSchema } from './build-schema.js';
 
-type Node = { type?: string; properties?: Record<string, Node>; required?: string[]; items?: Node; $ref?: string; const?: unknown; enum?: unknown[] };
+type Node = {
+  type?: string;
+  properties?: Record<string, Node>;
+  required?: string[];
+  items?: Node;
+  $ref?: string;
+  const?: unknown;
+  enum?: unknown[];
+};
 
 const schema = buildSchema() as Node & { $defs: Record<string, Node> };
 
@@ -16,21 +24,31 @@ function strangers(value: unknown, node: Node, at: string): string[] {
   return [
     ...keys.filter((key) => !of.properties?.[key]).map((key) => `${at}.${key} is not in the schema`),
     ...(of.required ?? []).filter((key) => !keys.includes(key)).map((key) => `${at}.${key} is missing`),
-    ...keys.flatMap((key) => strangers((value as Record<string, unknown>)[key], of.properties?.[key] ?? {}, `${at}.${key}`)),
+    ...keys.flatMap((key) =>
+      strangers((value as Record<string, unknown>)[key], of.properties?.[key] ?? {}, `${at}.${key}`),
+    ),
   ];
 }
 
 describe('the JSON Schema of a build file', () => {
   it('is the one in the repository: `npm run schema` writes it', () => {
-    expect(JSON.parse(readFileSync(new URL('../../docs/build-file.schema.json', import.meta.url), 'utf8'))).toEqual(JSON.parse(JSON.stringify(buildSchema())));
+    expect(
+      JSON.parse(readFileSync(new URL('../../docs/build-file.schema.json', import.meta.url), 'utf8')),
+    ).toEqual(JSON.parse(JSON.stringify(buildSchema())));
   });
 
-  it.each(DEMONSTRATION.flatMap(({ builds }) => builds.map((build) => [build.name, build] as const)))('knows every field of %s', (_, build) => {
-    expect(strangers(build, schema, 'build')).toEqual([]);
-  });
+  it.each(DEMONSTRATION.flatMap(({ builds }) => builds.map((build) => [build.name, build] as const)))(
+    'knows every field of %s',
+    (_, build) => {
+      expect(strangers(build, schema, 'build')).toEqual([]);
+    },
+  );
 
   it('tells a field that does not belong, and one that is missing', () => {
     const { tank: _left, ...without } = DEMONSTRATION[0]!.builds[0]!;
-    expect(strangers({ ...without, colour: 'red' }, schema, 'build').sort()).toEqual(['build.colour is not in the schema', 'build.tank is missing']);
+    expect(strangers({ ...without, paint: 'red' }, schema, 'build').sort()).toEqual([
+      'build.paint is not in the schema',
+      'build.tank is missing',
+    ]);
   });
 });

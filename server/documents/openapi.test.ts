@@ -12,23 +12,53 @@ describe('the OpenAPI document', () => {
   it('describes every route, and bodies by the rules that refuse them', async () => {
     const { body } = await server.http.get('/api/docs-json').expect(200);
     expect(Object.keys(body.paths).sort()).toEqual([
-      '/api/builds', '/api/builds/import', '/api/builds/{id}', '/api/builds/{id}/copies', '/api/builds/{id}/papers/weights', '/api/builds/{id}/revisions', '/api/builds/{id}/revisions/{revision}',
-      '/api/calc/angles', '/api/calc/evaluate', '/api/calc/tank', '/api/calc/weights', '/api/departments', '/api/departments/archive', '/api/departments/{id}', '/api/departments/{id}/archive',
-      '/api/departments/{id}/parts', '/api/departments/{id}/parts/{kind}/{partId}',
+      '/api/builds',
+      '/api/builds/import',
+      '/api/builds/{id}',
+      '/api/builds/{id}/copies',
+      '/api/builds/{id}/papers/{paper}',
+      '/api/builds/{id}/revisions',
+      '/api/builds/{id}/revisions/{revision}',
+      '/api/calc/angles',
+      '/api/calc/evaluate',
+      '/api/calc/tank',
+      '/api/calc/weights',
+      '/api/departments',
+      '/api/departments/archive',
+      '/api/departments/{id}',
+      '/api/departments/{id}/archive',
+      '/api/departments/{id}/parts',
+      '/api/departments/{id}/parts/{kind}/{partId}',
     ]);
     const { schemas } = body.components;
-    expect(schemas.NewDepartment).toMatchObject({ additionalProperties: false, required: expect.arrayContaining(['name']), properties: { name: { minLength: 1, maxLength: 80 } } });
-    expect(schemas.ChassisChoice.properties.wheelbaseIn).toMatchObject({ type: 'number', minimum: 60, maximum: 400 });
-    expect(schemas.BuildSpec.required).not.toContain('pumpId');
-    expect(schemas.BuildSpec.properties.chassis).toEqual({ $ref: '#/components/schemas/ChassisChoice' });
-    expect(body.paths['/api/calc/weights'].post.responses['200'].content['application/json'].schema.properties.front.properties).toHaveProperty('loadLb');
+    expect(schemas.NewDepartment).toMatchObject({
+      additionalProperties: false,
+      required: expect.arrayContaining(['name']),
+      properties: { name: { minLength: 1, maxLength: 80 } },
+    });
+    expect(schemas.Chassis.properties.wheelbaseIn).toMatchObject({
+      type: 'number',
+      minimum: 60,
+      maximum: 400,
+    });
+    expect(schemas.Build.required).toContain('pump');
+    expect(schemas.Build.properties.chassis).toEqual({ $ref: '#/components/schemas/Chassis' });
+    expect(
+      body.paths['/api/calc/weights'].post.responses['200'].content['application/json'].schema.properties
+        .front.properties,
+    ).toHaveProperty('loadLb');
   });
 
   it('refuses what it describes as refused, field by field', async () => {
     const { body } = await server.http.get('/api/docs-json');
     const schema = body.components.schemas.TankInput;
     const whole: Record<string, unknown> = {
-      boxes: [{ frontIn: 0, centerIn: 0, bottomIn: 40, lengthIn: 50, widthIn: 40, heightIn: 30, lateralCells: 1 }], usableFraction: 0.97, liquidLbPerGal: 8.34, gallons: 10,
+      boxes: [
+        { frontIn: 0, centerIn: 0, bottomIn: 40, lengthIn: 50, widthIn: 40, heightIn: 30, lateralCells: 1 },
+      ],
+      usableFraction: 0.97,
+      liquidLbPerGal: 8.34,
+      gallons: 10,
     };
     await server.http.post('/api/calc/tank').send(whole).expect(200);
     for (const field of schema.required as string[]) {
@@ -41,7 +71,10 @@ describe('the OpenAPI document', () => {
   it('shows its page, with guards on every answer', async () => {
     const page = await server.http.get('/api/docs').expect(200);
     expect(page.text).toContain('swagger-ui');
-    expect(page.headers).toMatchObject({ 'x-content-type-options': 'nosniff', 'content-security-policy': expect.stringContaining("script-src 'self'") });
+    expect(page.headers).toMatchObject({
+      'x-content-type-options': 'nosniff',
+      'content-security-policy': expect.stringContaining("script-src 'self'"),
+    });
     expect(page.headers).not.toHaveProperty('x-powered-by');
   });
 });

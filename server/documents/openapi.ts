@@ -7,7 +7,9 @@ import { ruleSchemas } from './rule-schemas.js';
 export function describe(app: INestApplication): OpenAPIObject {
   const config = new DocumentBuilder()
     .setTitle('Baros')
-    .setDescription('Departments, builds and the calculations of the outside contract. Errors are problem+json.')
+    .setDescription(
+      'Departments, builds and the calculations of the outside contract. Errors are problem+json.',
+    )
     .setVersion('1')
     .build();
   const document = SwaggerModule.createDocument(app, config);

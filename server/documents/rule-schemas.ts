@@ -10,5 +10,7 @@ export function ruleSchemas(): Record<string, Schema> {
     // A field that must be there is in `required` already.
     additionalConverters: { isDefined: () => ({}) },
   }) as Record<string, Schema>;
-  return Object.fromEntries(Object.entries(schemas).map(([name, schema]) => [name, { ...schema, additionalProperties: false }]));
+  return Object.fromEntries(
+    Object.entries(schemas).map(([name, schema]) => [name, { ...schema, additionalProperties: false }]),
+  );
 }

@@ -1,8 +1,8 @@
 import type { Content, ContentTable, TableCell, TDocumentDefinitions } from 'pdfmake/interfaces.js';
 import { chartSvg, drawingSvg } from '#pictures';
-import type { Block, ChartOf, Paper, TableOf } from '#core/report';
-import { PLANNING_CAUTION } from '#core/review';
-import type { Evaluation } from '#core/review';
+import { PLANNING_CAUTION } from '#core/kernel';
+import type { ChartOf, Evaluation, TableOf } from '#core/kernel';
+import type { Block, Paper } from '#core/papers';
 import { inUnits, shownIn, SYSTEM_NAMES } from '#core/units';
 import type { UnitSystem } from '#core/units';
 import { CHART_FONT, inFonts, printable } from './fonts.js';
@@ -19,7 +19,11 @@ export interface Imprint {
 }
 
 /** Points. */
-const SIZES = { us: { name: 'LETTER', width: 612 }, canada: { name: 'LETTER', width: 612 }, metric: { name: 'A4', width: 595 } } as const;
+const SIZES = {
+  us: { name: 'LETTER', width: 612 },
+  canada: { name: 'LETTER', width: 612 },
+  metric: { name: 'A4', width: 595 },
+} as const;
 const MARGIN = 36;
 const CELL_PADDING = 4.5;
 const DRAWING_HEIGHT = 250;
@@ -38,39 +42,87 @@ const BRASS = '#7D5F0E';
 
 const day = new Intl.DateTimeFormat('en-US', { dateStyle: 'long', timeZone: 'UTC' });
 
-/** A paper of the core as a document to print, its figures in a person's units; the same paper always gives the same file. */
-export function documentOf(paper: Paper, evaluation: Evaluation, imprint: Imprint, system: UnitSystem): TDocumentDefinitions {
+/**
+ * A paper of the core as a document to print, its figures in a person's units; the same paper always gives
+ * the same file.
+ */
+export function documentOf(
+  paper: Paper,
+  evaluation: Evaluation,
+  imprint: Imprint,
+  system: UnitSystem,
+): TDocumentDefinitions {
   const { name: pageSize, width: pageWidth } = SIZES[system];
   const width = pageWidth - 2 * MARGIN;
   const say = (words: string) => inFonts(inUnits(words, system));
   const revision = `Revision ${imprint.revision} of ${day.format(imprint.date)}`;
   return {
-    info: { title: `${paper.title}: ${imprint.build}`, subject: `${imprint.department}, ${revision}`, creator: 'Baros', producer: 'Baros', creationDate: imprint.date },
-    pageSize, pageMargins: [MARGIN, 46, MARGIN, 54],
+    info: {
+      title: `${paper.title}: ${imprint.build}`,
+      subject: `${imprint.department}, ${revision}`,
+      creator: 'Baros',
+      producer: 'Baros',
+      creationDate: imprint.date,
+    },
+    pageSize,
+    pageMargins: [MARGIN, 46, MARGIN, 54],
     defaultStyle: { font: 'Barlow', fontSize: 9, color: INK, lineHeight: 1.15 },
     styles: { heading: { font: 'Barlow Condensed', fontSize: 14, bold: true, margin: [0, 12, 0, 4] } },
-    header: () => ({ columns: [{ text: say(`${imprint.build}, ${imprint.department}`), color: PENCIL }, { text: paper.title, alignment: 'right', color: PENCIL }], margin: [MARGIN, 22, MARGIN, 0], fontSize: 8 }),
+    header: () => ({
+      columns: [
+        { text: say(`${imprint.build}, ${imprint.department}`), color: PENCIL },
+        { text: paper.title, alignment: 'right', color: PENCIL },
+      ],
+      margin: [MARGIN, 22, MARGIN, 0],
+      fontSize: 8,
+    }),
     footer: (page, pages) => ({
-      margin: [MARGIN, 8, MARGIN, 0], fontSize: 7, color: PENCIL,
-      columns: [{ text: PLANNING_CAUTION, width: '*' }, { text: `${revision}\nPage ${page} of ${pages}`, width: 140, alignment: 'right' }],
+      margin: [MARGIN, 8, MARGIN, 0],
+      fontSize: 7,
+      color: PENCIL,
+      columns: [
+        { text: PLANNING_CAUTION, width: '*' },
+        { text: `${revision}\nPage ${page} of ${pages}`, width: 140, alignment: 'right' },
+      ],
     }),
     content: [
       { text: say(imprint.build), font: 'Barlow Condensed', fontSize: 24, bold: true },
       { text: [paper.title, ', ', say(imprint.department) as never], fontSize: 11, margin: [0, 0, 0, 4] },
-      { text: say(`${revision}${imprint.who ? `, saved by ${imprint.who}` : ''}. ${imprint.type}. Units: ${SYSTEM_NAMES[system]}.`), color: PENCIL, margin: [0, 0, 0, 8] },
+      {
+        text: say(
+          `${revision}${imprint.who ? `, saved by ${imprint.who}` : ''}. ${imprint.type}. Units: ${SYSTEM_NAMES[system]}.`,
+        ),
+        color: PENCIL,
+        margin: [0, 0, 0, 8],
+      },
       ...contentOf(paper.blocks, evaluation, system, width, say),
     ],
     // Some headings begin a page, where they do not already; none stands alone at the foot of one.
-    pageBreakBefore: (node, nodes) => (node.headlineLevel === BEGINS_PAGE ? node.startPosition.verticalRatio > TOP_OF_PAGE : node.headlineLevel === 1 && nodes.getFollowingNodesOnPage().length === 0),
+    pageBreakBefore: (node, nodes) =>
+      node.headlineLevel === BEGINS_PAGE
+        ? node.startPosition.verticalRatio > TOP_OF_PAGE
+        : node.headlineLevel === 1 && nodes.getFollowingNodesOnPage().length === 0,
   };
 }
 
 /** A chart whose names can be printed. */
-const printed = (chart: ChartOf): ChartOf => ({ ...chart, x: { ...chart.x, at: chart.x.at.map((name) => (typeof name === 'string' ? printable(name) : name)) as ChartOf['x']['at'] } });
+const printed = (chart: ChartOf): ChartOf => ({
+  ...chart,
+  x: {
+    ...chart.x,
+    at: chart.x.at.map((name) => (typeof name === 'string' ? printable(name) : name)) as ChartOf['x']['at'],
+  },
+});
 
 type Say = (words: string) => ReturnType<typeof inFonts>;
 
-function contentOf(blocks: Block[], evaluation: Evaluation, system: UnitSystem, width: number, say: Say): Content[] {
+function contentOf(
+  blocks: Block[],
+  evaluation: Evaluation,
+  system: UnitSystem,
+  width: number,
+  say: Say,
+): Content[] {
   const content: Content[] = [];
   const half = (width - GAP) / 2;
   for (const [i, block] of blocks.entries()) {
@@ -79,7 +131,14 @@ function contentOf(blocks: Block[], evaluation: Evaluation, system: UnitSystem, 
     const next = blocks[i + 1];
     content.push(
       block.kind === 'chart' && block.half && next?.kind === 'chart' && next.half
-        ? { columns: [block, next].map(({ chart }) => ({ svg: chartSvg(printed(chart), system, CHART_FONT, half, CHART_HEIGHT), width: half })), columnGap: GAP, margin: [0, 6, 0, 6] }
+        ? {
+            columns: [block, next].map(({ chart }) => ({
+              svg: chartSvg(printed(chart), system, CHART_FONT, half, CHART_HEIGHT),
+              width: half,
+            })),
+            columnGap: GAP,
+            margin: [0, 6, 0, 6],
+          }
         : blockOf(block, evaluation, system, width, say),
     );
   }
@@ -88,34 +147,110 @@ function contentOf(blocks: Block[], evaluation: Evaluation, system: UnitSystem, 
 
 function blockOf(block: Block, evaluation: Evaluation, system: UnitSystem, width: number, say: Say): Content {
   switch (block.kind) {
-    case 'heading': return { text: say(block.text), style: 'heading', headlineLevel: block.newPage ? BEGINS_PAGE : 1 };
-    case 'text': return { stack: [{ text: say(block.text) }], unbreakable: true, margin: [0, 3, 0, 6] };
-    case 'caution': return { layout: 'noBorders', table: { widths: [2, '*'], body: [[{ text: '', fillColor: BRASS }, { text: say(block.text), color: BRASS, margin: [4, 0, 0, 0] }]] }, margin: [0, 4, 0, 6] };
-    case 'facts': return { columns: block.facts.map(([name, value]) => ({ stack: [{ text: say(name), color: PENCIL, fontSize: 7.5 }, { text: say(value) }] })), columnGap: GAP, margin: [0, 2, 0, 8] };
-    case 'table': return [...(block.titled ? [{ text: say(block.table.title), bold: true, margin: [0, 4, 0, 0] as [number, number, number, number] }] : []), tableOf(block.table, system, width, say, block.widths)];
-    case 'chart': return { svg: chartSvg(printed(block.chart), system, CHART_FONT, width, CHART_HEIGHT), width, margin: [0, 6, 0, 6] };
-    case 'drawing': return { svg: drawingSvg(evaluation, block.views, system, width, DRAWING_HEIGHT), width, margin: [0, 2, 0, 2] };
+    case 'heading':
+      return { text: say(block.text), style: 'heading', headlineLevel: block.newPage ? BEGINS_PAGE : 1 };
+    case 'text':
+      return { stack: [{ text: say(block.text) }], unbreakable: true, margin: [0, 3, 0, 6] };
+    case 'caution':
+      return {
+        layout: 'noBorders',
+        table: {
+          widths: [2, '*'],
+          body: [
+            [
+              { text: '', fillColor: BRASS },
+              { text: say(block.text), color: BRASS, margin: [4, 0, 0, 0] },
+            ],
+          ],
+        },
+        margin: [0, 4, 0, 6],
+      };
+    case 'facts':
+      return {
+        columns: block.facts.map(([name, value]) => ({
+          stack: [{ text: say(name), color: PENCIL, fontSize: 7.5 }, { text: say(value) }],
+        })),
+        columnGap: GAP,
+        margin: [0, 2, 0, 8],
+      };
+    case 'table':
+      return [
+        ...(block.titled
+          ? [
+              {
+                text: say(block.table.title),
+                bold: true,
+                margin: [0, 4, 0, 0] as [number, number, number, number],
+              },
+            ]
+          : []),
+        tableOf(block.table, system, width, say, block.widths),
+      ];
+    case 'chart':
+      return {
+        svg: chartSvg(printed(block.chart), system, CHART_FONT, width, CHART_HEIGHT),
+        width,
+        margin: [0, 6, 0, 6],
+      };
+    case 'drawing':
+      return {
+        svg: drawingSvg(evaluation, block.views, system, width, DRAWING_HEIGHT),
+        width,
+        margin: [0, 2, 0, 2],
+      };
   }
 }
 
-function tableOf({ columns, rows }: TableOf, system: UnitSystem, width: number, say: Say, shares = columns.map(() => 1)): ContentTable {
+function tableOf(
+  { columns, rows }: TableOf,
+  system: UnitSystem,
+  width: number,
+  say: Say,
+  shares = columns.map(() => 1),
+): ContentTable {
   const room = width - columns.length * 2 * CELL_PADDING;
   const sum = shares.reduce((a, b) => a + b, 0);
-  const cell = (words: string, i: number, more: object = {}): TableCell => ({ text: say(words), ...(columns[i]?.figure ? { alignment: 'right' as const, fontFeatures: ['tnum'] } : {}), ...more }) as TableCell;
+  const cell = (words: string, i: number, more: object = {}): TableCell =>
+    ({
+      text: say(words),
+      ...(columns[i]?.figure ? { alignment: 'right' as const, fontFeatures: ['tnum'] } : {}),
+      ...more,
+    }) as TableCell;
   // A figure and its unit stay on one line.
-  const figure = (words: string, i: number, more: object) => cell(words, i, columns[i]?.figure ? { ...more, noWrap: true } : more);
+  const figure = (words: string, i: number, more: object) =>
+    cell(words, i, columns[i]?.figure ? { ...more, noWrap: true } : more);
   return {
-    margin: [0, 2, 0, 8], fontSize: 7.8,
+    margin: [0, 2, 0, 8],
+    fontSize: 7.8,
     table: {
-      headerRows: 1, keepWithHeaderRows: 1, dontBreakRows: true, widths: shares.map((share) => (room * share) / sum),
+      headerRows: 1,
+      keepWithHeaderRows: 1,
+      dontBreakRows: true,
+      widths: shares.map((share) => (room * share) / sum),
       body: [
-        columns.map(({ head, unit }, i) => cell(unit ? `${head}, ${shownIn(system, unit).unit}` : head, i, { bold: true })),
-        ...rows.map(({ cells, over, strong }) => cells.map((words, i) => figure(over?.includes(i) ? `${words} over`.replace('over a limit over', 'over a limit') : words, i, over?.includes(i) ? { bold: true, color: SIGNAL } : strong ? { bold: true } : {}))),
+        columns.map(({ head, unit }, i) =>
+          cell(unit ? `${head}, ${shownIn(system, unit).unit}` : head, i, { bold: true }),
+        ),
+        ...rows.map(({ cells, over, strong }) =>
+          cells.map((words, i) =>
+            figure(
+              over?.includes(i) ? `${words} over`.replace('over a limit over', 'over a limit') : words,
+              i,
+              over?.includes(i) ? { bold: true, color: SIGNAL } : strong ? { bold: true } : {},
+            ),
+          ),
+        ),
       ],
     },
     layout: {
-      hLineWidth: (line, node) => (line === 0 ? 0 : line === 1 || line === node.table.body.length ? 0.8 : 0.4), vLineWidth: () => 0,
-      hLineColor: (line) => (line === 1 ? INK : RULE), paddingLeft: () => CELL_PADDING, paddingRight: () => CELL_PADDING, paddingTop: () => 1.6, paddingBottom: () => 1.2,
+      hLineWidth: (line, node) =>
+        line === 0 ? 0 : line === 1 || line === node.table.body.length ? 0.8 : 0.4,
+      vLineWidth: () => 0,
+      hLineColor: (line) => (line === 1 ? INK : RULE),
+      paddingLeft: () => CELL_PADDING,
+      paddingRight: () => CELL_PADDING,
+      paddingTop: () => 1.6,
+      paddingBottom: () => 1.2,
     },
   };
 }

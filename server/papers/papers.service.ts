@@ -1,8 +1,9 @@
 import { createRequire } from 'node:module';
-import { Injectable } from '@nestjs/common';
+import { Injectable, NotFoundException } from '@nestjs/common';
 import type { OnModuleDestroy } from '@nestjs/common';
 import { Piscina } from 'piscina';
-import type { PaperQuery } from '#core/spec';
+import { PAPERS } from '#core/papers';
+import type { PaperQuery } from '#core/exchange';
 import { BuildsService, HistoryService } from '../builds/index.js';
 import type { PrintOrder } from './press.js';
 
@@ -14,7 +15,11 @@ const KEPT_WARM_MS = 10 * 60_000;
 export class PapersService implements OnModuleDestroy {
   // Built code, whatever flags the server itself runs with.
   private readonly press = new Piscina<PrintOrder, Uint8Array>({
-    filename: createRequire(import.meta.url).resolve('#press'), minThreads: 0, maxThreads: 1, idleTimeout: KEPT_WARM_MS, execArgv: [],
+    filename: createRequire(import.meta.url).resolve('#press'),
+    minThreads: 0,
+    maxThreads: 1,
+    idleTimeout: KEPT_WARM_MS,
+    execArgv: [],
   });
 
   constructor(
@@ -22,14 +27,30 @@ export class PapersService implements OnModuleDestroy {
     private readonly history: HistoryService,
   ) {}
 
-  /** The weight sheet as a PDF, and a name for its file. */
-  async weights(buildId: string, { units = 'us', revision }: PaperQuery): Promise<{ name: string; pdf: Buffer }> {
-    const build = await this.builds.one(buildId);
-    const of = await this.history.one(buildId, revision ?? build.revision);
-    const { department } = build.spec;
-    const imprint = { build: of.spec.name, department: department.name, type: TYPE_NAMES[of.spec.type], revision: of.revision, date: new Date(of.savedAt), who: of.who };
-    const pdf = await this.press.run({ spec: { ...of.spec, department }, imprint, units });
-    return { name: `${fileName(of.spec.name)}-weights-r${of.revision}.pdf`, pdf: Buffer.from(pdf) };
+  /** A paper of a build as a PDF, and a name for its file. */
+  async print(
+    buildId: string,
+    paper: string,
+    { units = 'us', revision }: PaperQuery,
+  ): Promise<{ name: string; pdf: Buffer }> {
+    const kind = PAPERS.find(({ id }) => id === paper);
+    if (!kind)
+      throw new NotFoundException(
+        `there is no paper "${paper}"; there is ${PAPERS.map(({ id }) => id).join(', ')}`,
+      );
+    const view = await this.builds.one(buildId);
+    const of = await this.history.one(buildId, revision ?? view.revision);
+    const { department } = view.build;
+    const imprint = {
+      build: of.build.name,
+      department: department.name,
+      type: TYPE_NAMES[of.build.type],
+      revision: of.revision,
+      date: new Date(of.savedAt),
+      who: of.who,
+    };
+    const pdf = await this.press.run({ paper: kind.id, build: { ...of.build, department }, imprint, units });
+    return { name: `${fileName(of.build.name)}-${kind.id}-r${of.revision}.pdf`, pdf: Buffer.from(pdf) };
   }
 
   async onModuleDestroy(): Promise<void> {
@@ -38,4 +59,9 @@ export class PapersService implements OnModuleDestroy {
 }
 
 /** Letters, digits and dashes: a header takes no more. */
-const fileName = (name: string): string => name.normalize('NFKD').replace(/[^a-zA-Z0-9]+/g, '-').replace(/^-|-$/g, '').toLowerCase() || 'build';
+const fileName = (name: string): string =>
+  name
+    .normalize('NFKD')
+    .replace(/[^a-zA-Z0-9]+/g, '-')
+    .replace(/^-|-$/g, '')
+    .toLowerCase() || 'build';

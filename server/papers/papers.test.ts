@@ -1,8 +1,10 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
-import { evaluate } from '#core/review';
-import { withState } from '#core/spec';
-import type { BuildSpec, BuildView, DepartmentView } from '#core/spec';
+import type { Build } from '#core/build';
+import type { BuildView, DepartmentView } from '#core/exchange';
+import { house } from '#core/subjects';
+import { inService, weighedStates, withState } from '#core/subjects/weights';
+import { components } from '#core/truck';
 import { formatWhole } from '#core/units';
 import { startApp } from '../test/app.js';
 import { newBuild, newDepartment, saveTank } from '../test/people.js';
@@ -19,23 +21,37 @@ beforeAll(async () => {
 });
 afterAll(() => server.app.close());
 
-const paper = (id: string, query = '') => server.http.get(`/api/builds/${id}/papers/weights${query}`).buffer(true).parse((response, done) => {
-  const parts: Buffer[] = [];
-  response.on('data', (part: Buffer) => parts.push(part));
-  response.on('end', () => done(null, Buffer.concat(parts)));
-});
+const paper = (id: string, query = '') =>
+  server.http
+    .get(`/api/builds/${id}/papers/weights${query}`)
+    .buffer(true)
+    .parse((response, done) => {
+      const parts: Buffer[] = [];
+      response.on('data', (part: Buffer) => parts.push(part));
+      response.on('end', () => done(null, Buffer.concat(parts)));
+    });
 
 /** The words of each page, as a reader of PDF finds them. */
 async function pagesOf(pdf: Buffer): Promise<string[]> {
   const document = await getDocument({ data: new Uint8Array(pdf), verbosity: 0 }).promise;
-  return Promise.all(Array.from({ length: document.numPages }, async (_, i) => {
-    const { items } = await (await document.getPage(i + 1)).getTextContent();
-    return items.map((item) => ('str' in item ? item.str : '')).join(' ').replace(/\s+/g, ' ');
-  }));
+  return Promise.all(
+    Array.from({ length: document.numPages }, async (_, i) => {
+      const { items } = await (await document.getPage(i + 1)).getTextContent();
+      return items
+        .map((item) => ('str' in item ? item.str : ''))
+        .join(' ')
+        .replace(/\s+/g, ' ');
+    }),
+  );
 }
 
-const printed = async (id: string, query = ''): Promise<string[]> => pagesOf((await paper(id, query).expect(200)).body as Buffer);
-const save = (of: BuildView, spec: BuildSpec) => server.http.put(`/api/builds/${of.id}`).send({ spec, revision: of.revision, words: 'Changed' }).expect(200);
+const printed = async (id: string, query = ''): Promise<string[]> =>
+  pagesOf((await paper(id, query).expect(200)).body as Buffer);
+const save = (of: BuildView, build: Build) =>
+  server.http
+    .put(`/api/builds/${of.id}`)
+    .send({ build, revision: of.revision, words: 'Changed' })
+    .expect(200);
 
 describe('the weight sheet as a PDF', () => {
   it('has the loads, every component, the cautions, its revision and numbered pages', async () => {
@@ -43,12 +59,17 @@ describe('the weight sheet as a PDF', () => {
     expect(headers['content-disposition']).toMatch(/inline; filename="[a-z0-9-]+-weights-r1\.pdf"/);
     const pages = await pagesOf(body as Buffer);
     const all = pages.join(' ');
-    const { rig, states } = evaluate(build.spec);
-    expect(pages[0]).toContain(build.spec.name);
+    const evaluation = house.evaluate(build.build);
+    const { weights } = evaluation.read(inService);
+    expect(pages[0]).toContain(build.build.name);
     expect(pages[0]).toContain('Long Valley');
-    for (const load of [states[0]!.weights.front.loadLb, states[0]!.weights.rear.loadLb, states[0]!.weights.totalLb]) expect(pages[0]).toContain(formatWhole(load));
-    for (const { name } of rig.components.filter(({ group }) => group === 'Chassis' || group === 'Crew')) expect(all).toContain(name.replace(/\{.*/, '').trim());
-    for (const state of states) expect(all).toContain(state.name);
+    for (const load of [weights.front.loadLb, weights.rear.loadLb, weights.totalLb])
+      expect(pages[0]).toContain(formatWhole(load));
+    for (const { name } of evaluation
+      .read(components)
+      .filter(({ group }) => group === 'Chassis' || group === 'Crew'))
+      expect(all).toContain(name.replace(/\{.*/, '').trim());
+    for (const state of evaluation.read(weighedStates)) expect(all).toContain(state.name);
     expect(all).toContain('What makes most of the doubt of the front axle');
     expect(all).toContain('Most sagging between the axles');
     pages.forEach((page, i) => {
@@ -69,7 +90,7 @@ describe('the weight sheet as a PDF', () => {
   });
 
   it('says its figures in the units that are asked for', async () => {
-    const { totalLb } = evaluate(build.spec).states[0]!.weights;
+    const { totalLb } = house.evaluate(build.build).read(inService).weights;
     const [metric] = await printed(build.id, '?units=metric');
     expect(metric).toContain(formatWhole(totalLb * 0.45359237));
     expect(metric).toContain('Units: Metric');
@@ -85,20 +106,30 @@ describe('the weight sheet as a PDF', () => {
     expect(now).toContain('saved by Chief Wren');
     const [then] = await printed(saved.id, '?revision=1');
     expect(then).toContain('Revision 1 of');
-    expect(then).toContain(formatWhole(evaluate(other.spec).states[0]!.weights.totalLb));
+    expect(then).toContain(formatWhole(house.evaluate(other.build).read(inService).weights.totalLb));
   });
 
   it.each(['aerial', 'brush'] as const)('prints a %s', async (type) => {
     const other = await newBuild(server, department.id, type, `The ${type}`);
     const pages = await printed(other.id);
     expect(pages[0]).toContain(`The ${type}`);
-    expect(pages.join(' ').includes('Stability with the device raised is not judged here')).toBe(type === 'aerial');
+    expect(pages.join(' ').includes('Stability with the device raised is not judged here')).toBe(
+      type === 'aerial',
+    );
   });
 
   it('prints names in any alphabet, and what no font has as a box', async () => {
     const other = await newBuild(server, department.id, 'pumper', 'Насос Ωmega → 消防');
-    const state = { id: 'own', name: 'Łącznie ≤ 5', waterPct: 50, foamPct: 100, fuelPct: 100, crew: 2, off: [] };
-    const saved: BuildView = (await save(other, withState(other.spec, 'own', state))).body;
+    const state = {
+      id: 'own',
+      name: 'Łącznie ≤ 5',
+      waterPct: 50,
+      foamPct: 100,
+      fuelPct: 100,
+      crew: 2,
+      off: [],
+    };
+    const saved: BuildView = (await save(other, withState(other.build, 'own', state))).body;
     const all = (await printed(saved.id)).join(' ');
     expect(all).toContain('Насос');
     expect(all).toContain('Łącznie ≤ 5');
@@ -106,13 +137,24 @@ describe('the weight sheet as a PDF', () => {
     expect(inFonts('½ lb ± 3 %')).toBe('½ lb ± 3 %');
   });
 
-  it.each([['?units=furlongs', 'units'], ['?revision=none', 'revision'], ['?revision=0', 'revision'], ['?colour=red', 'colour']])('refuses %s and names the field', async (query, field) => {
-    const { body } = await server.http.get(`/api/builds/${build.id}/papers/weights${query}`).expect(400).expect('content-type', /problem\+json/);
+  it.each([
+    ['?units=furlongs', 'units'],
+    ['?revision=none', 'revision'],
+    ['?revision=0', 'revision'],
+    ['?paint=red', 'paint'],
+  ])('refuses %s and names the field', async (query, field) => {
+    const { body } = await server.http
+      .get(`/api/builds/${build.id}/papers/weights${query}`)
+      .expect(400)
+      .expect('content-type', /problem\+json/);
     expect(body.problems.map((problem: { field: string }) => problem.field)).toEqual([field]);
   });
 
   it('there is none of a build or a revision that is not there', async () => {
-    await server.http.get(`/api/builds/${build.id}/papers/weights?revision=99`).expect(404).expect('content-type', /problem\+json/);
+    await server.http
+      .get(`/api/builds/${build.id}/papers/weights?revision=99`)
+      .expect(404)
+      .expect('content-type', /problem\+json/);
     await server.http.get('/api/builds/00000000-0000-4000-8000-000000000000/papers/weights').expect(404);
   });
 });

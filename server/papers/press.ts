@@ -1,7 +1,7 @@
 import pdfmake from 'pdfmake';
-import { weightPaper } from '#core/report';
-import { evaluate } from '#core/review';
-import type { BuildSpec } from '#core/spec';
+import type { Build } from '#core/build';
+import { paperKind } from '#core/papers';
+import { house } from '#core/subjects';
 import type { UnitSystem } from '#core/units';
 import { FONT_FILES, FONTS } from './fonts.js';
 import { documentOf } from './layout.js';
@@ -14,13 +14,20 @@ pdfmake.setLocalAccessPolicy((path: string) => FONT_FILES.has(path));
 
 /** What the press is asked to print. */
 export interface PrintOrder {
-  spec: BuildSpec;
+  /** Which paper. */
+  paper: string;
+  build: Build;
   imprint: Imprint;
   units: UnitSystem;
 }
 
-/** Prints the weight sheet of a build as a PDF. It takes seconds: it runs in a thread of its own, so that nobody's save waits for it. */
-export default async function print({ spec, imprint, units }: PrintOrder): Promise<Uint8Array> {
-  const evaluation = evaluate(spec);
-  return pdfmake.createPdf(documentOf(weightPaper(spec, evaluation), evaluation, imprint, units)).getBuffer();
+/**
+ * Prints a paper of a build as a PDF. It takes seconds: it runs in a thread of its own, so that nobody's save
+ * waits for it.
+ */
+export default async function print({ paper, build, imprint, units }: PrintOrder): Promise<Uint8Array> {
+  const evaluation = house.evaluate(build);
+  return pdfmake
+    .createPdf(documentOf(paperKind(paper).of(evaluation), evaluation, imprint, units))
+    .getBuffer();
 }

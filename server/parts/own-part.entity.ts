@@ -1,6 +1,7 @@
 import { Column, Entity, JoinColumn, ManyToOne, PrimaryGeneratedColumn, Unique } from 'typeorm';
 import type { Relation } from 'typeorm';
-import type { OwnPartChoice } from '#core/spec';
+import type { OwnPart } from '#core/kernel';
+
 import { Department } from '../departments/index.js';
 
 /** A part that a department added or corrected. Builds carry their own copy of it. */
@@ -24,7 +25,7 @@ export class OwnPartRow {
   partId!: string;
 
   @Column({ type: 'jsonb' })
-  part!: OwnPartChoice;
+  part!: OwnPart;
 
   @Column({ type: 'timestamptz', name: 'created_at', default: () => 'now()' })
   createdAt!: Date;

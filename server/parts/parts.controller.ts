@@ -1,6 +1,6 @@
 import { Body, Controller, Delete, Get, Param, ParseUUIDPipe, Put } from '@nestjs/common';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
-import { OwnParts, OwnPartsKept, OwnPartView } from '#core/spec';
+import { OwnParts, OwnPartsKept, OwnPartView } from '#core/exchange';
 import { PartsService } from './parts.service.js';
 
 @ApiTags('own parts')
@@ -22,7 +22,11 @@ export class PartsController {
 
   @Delete(':kind/:partId')
   @ApiOkResponse({ type: OwnPartsKept })
-  remove(@Param('id', ParseUUIDPipe) id: string, @Param('kind') kind: string, @Param('partId') partId: string): Promise<OwnPartsKept> {
+  remove(
+    @Param('id', ParseUUIDPipe) id: string,
+    @Param('kind') kind: string,
+    @Param('partId') partId: string,
+  ): Promise<OwnPartsKept> {
     return this.parts.remove(id, kind, partId);
   }
 }

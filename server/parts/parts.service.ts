@@ -2,8 +2,10 @@ import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import type { EntityManager } from 'typeorm';
 import { Repository } from 'typeorm';
-import { BadInput, names, ownPartProblems } from '#core/spec';
-import type { OwnPartChoice, OwnPartsKept, OwnPartView } from '#core/spec';
+import { BadInput } from '#core/build';
+import type { OwnPartsKept, OwnPartView } from '#core/exchange';
+import type { OwnPart } from '#core/kernel';
+import { house } from '#core/subjects';
 import { BuildsService } from '../builds/index.js';
 import { DepartmentsService } from '../departments/index.js';
 import { OwnPartRow } from './own-part.entity.js';
@@ -23,7 +25,13 @@ export class PartsService {
     const builds = await this.builds.ofDepartment(departmentId);
     return rows.map(({ part }) => ({
       part,
-      usedIn: builds.filter(({ spec }) => spec.ownParts?.some((carried) => carried.kind === part.kind && carried.id === part.id) && names(spec, part)).map(({ id, spec }) => ({ id, name: spec.name })),
+      usedIn: builds
+        .filter(
+          ({ build }) =>
+            build.parts.own.some((carried) => carried.kind === part.kind && carried.id === part.id) &&
+            house.names(build, part),
+        )
+        .map(({ id, build }) => ({ id, name: build.name })),
     }));
   }
 
@@ -31,9 +39,9 @@ export class PartsService {
    * Keeps own parts, in place of those of the same kind and id: all of them or none.
    * @throws BadInput naming each field that is wrong.
    */
-  async keep(departmentId: string, parts: OwnPartChoice[]): Promise<OwnPartsKept> {
+  async keep(departmentId: string, parts: OwnPart[]): Promise<OwnPartsKept> {
     await this.departments.named(departmentId);
-    const problems = parts.flatMap((part, i) => ownPartProblems(part, `parts.${i}.`));
+    const problems = parts.flatMap((part, i) => house.ownPartProblems(part, `parts.${i}.`));
     if (problems.length) throw new BadInput(problems);
     return this.rows.manager.transaction(async (manager) => {
       await this.store(departmentId, parts, manager);
@@ -42,8 +50,13 @@ export class PartsService {
   }
 
   /** Writes parts that are judged already, within a transaction. */
-  async store(departmentId: string, parts: OwnPartChoice[], manager: EntityManager): Promise<void> {
-    for (const part of parts) await manager.upsert(OwnPartRow, { departmentId, kind: part.kind, partId: part.id, part }, { conflictPaths: ['departmentId', 'kind', 'partId'] });
+  async store(departmentId: string, parts: OwnPart[], manager: EntityManager): Promise<void> {
+    for (const part of parts)
+      await manager.upsert(
+        OwnPartRow,
+        { departmentId, kind: part.kind, partId: part.id, part },
+        { conflictPaths: ['departmentId', 'kind', 'partId'] },
+      );
   }
 
   /** Takes a part off the department's list. Builds that name it carry their own copy and stay whole. */

@@ -2,7 +2,7 @@ import { STATUS_CODES } from 'node:http';
 import { Catch, HttpException, Logger } from '@nestjs/common';
 import type { ArgumentsHost, ExceptionFilter } from '@nestjs/common';
 import type { Response } from 'express';
-import { BadInput } from '#core/spec';
+import { BadInput } from '#core/build';
 import { StaleSave } from './problem.js';
 import type { ProblemDetails } from './problem.js';
 
@@ -26,10 +26,16 @@ export class ProblemFilter implements ExceptionFilter {
       type: 'about:blank',
       title: STATUS_CODES[status] ?? 'Error',
       status,
-      detail: status === 500 ? 'The server could not do this; nothing was changed.' : (error as Error).message,
+      detail:
+        status === 500 ? 'The server could not do this; nothing was changed.' : (error as Error).message,
     };
     if (error instanceof BadInput) details.problems = error.problems;
     if (error instanceof StaleSave) details.currentRevision = error.currentRevision;
-    host.switchToHttp().getResponse<Response>().status(status).type('application/problem+json').send(JSON.stringify(details));
+    host
+      .switchToHttp()
+      .getResponse<Response>()
+      .status(status)
+      .type('application/problem+json')
+      .send(JSON.stringify(details));
   }
 }

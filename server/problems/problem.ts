@@ -1,5 +1,5 @@
 import { HttpException, HttpStatus } from '@nestjs/common';
-import type { Problem } from '#core/spec';
+import type { Problem } from '#core/build';
 
 /** An error as RFC 9457 describes it. */
 export interface ProblemDetails {
@@ -15,7 +15,13 @@ export interface ProblemDetails {
 
 /** Refuses a save that was made on an older revision than the one that is there. */
 export class StaleSave extends HttpException {
-  constructor(readonly currentRevision: number, madeOn: number) {
-    super(`revision must be ${currentRevision}, the newest; this change was made on ${madeOn}, and nothing was saved`, HttpStatus.CONFLICT);
+  constructor(
+    readonly currentRevision: number,
+    madeOn: number,
+  ) {
+    super(
+      `revision must be ${currentRevision}, the newest; this change was made on ${madeOn}, and nothing was saved`,
+      HttpStatus.CONFLICT,
+    );
   }
 }

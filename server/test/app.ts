@@ -4,7 +4,10 @@ import { inject } from 'vitest';
 import { createApp } from '../app.js';
 
 /** The real server on the tests' PostgreSQL, and a client to it. */
-export async function startApp(): Promise<{ app: NestExpressApplication; http: ReturnType<typeof supertest> }> {
+export async function startApp(): Promise<{
+  app: NestExpressApplication;
+  http: ReturnType<typeof supertest>;
+}> {
   const app = await createApp(inject('databaseUrl'));
   await app.init();
   return { app, http: supertest(app.getHttpServer()) };

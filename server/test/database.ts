@@ -5,7 +5,9 @@ import type { TestProject } from 'vitest/node';
 import { startPostgres } from '../../scripts/lib/postgres.mjs';
 
 declare module 'vitest' {
-  interface ProvidedContext { databaseUrl: string }
+  interface ProvidedContext {
+    databaseUrl: string;
+  }
 }
 
 /** A PostgreSQL of its own for the tests, gone afterwards: a running Baros is never touched. */

@@ -1,4 +1,4 @@
-import type { BuildView, DepartmentView } from '#core/spec';
+import type { BuildView, DepartmentView } from '#core/exchange';
 import type { startApp } from './app.js';
 
 type Server = Awaited<ReturnType<typeof startApp>>;
@@ -8,9 +8,18 @@ export const newDepartment = async ({ http }: Server, name = 'Test district'): P
   (await http.post('/api/departments').send({ name, district: 'Hills', kind: 'rural' }).expect(201)).body;
 
 /** A build that starts from the template of its type. */
-export const newBuild = async ({ http }: Server, departmentId: string, type = 'pumper', name = 'Engine'): Promise<BuildView> =>
-  (await http.post('/api/builds').send({ departmentId, name, type }).expect(201)).body;
+export const newBuild = async (
+  { http }: Server,
+  departmentId: string,
+  type = 'pumper',
+  name = 'Engine',
+): Promise<BuildView> => (await http.post('/api/builds').send({ departmentId, name, type }).expect(201)).body;
 
 /** Another tank, saved as the next revision. */
 export const saveTank = ({ http }: Server, build: BuildView, gallons: number, who?: string) =>
-  http.put(`/api/builds/${build.id}`).send({ revision: build.revision, words: `Water: {${gallons} gal}`, spec: { ...build.spec, tank: { ...build.spec.tank, gallons } }, ...(who === undefined ? {} : { who }) });
+  http.put(`/api/builds/${build.id}`).send({
+    revision: build.revision,
+    words: `Water: {${gallons} gal}`,
+    build: { ...build.build, tank: { ...build.build.tank, gallons } },
+    ...(who === undefined ? {} : { who }),
+  });

@@ -1,45 +1,73 @@
 import { SegmentedControl } from '@mantine/core';
 import { useElementSize } from '@mantine/hooks';
 import { memo, useMemo } from 'react';
-import { moneyOf } from '#core/review';
-import type { CheckId, Evaluation, Measure } from '#core/review';
-import type { Rig } from '#core/rig';
-import { feetInches, formatMoney } from '#core/units';
+import type { Direction, Evaluation, Figures, Grip } from '#core/kernel';
+import { axles } from '#core/subjects/chassis';
+import { envelope } from '#core/truck';
+import { feetInches } from '#core/units';
 import { useUnits } from '../common';
-import type { Axis, Grip } from '#core/study';
 import { GripLayer, layOut, Stage, VIEWS } from '../drawing';
 import type { Arrangement } from '../drawing';
+import { classes } from '../panel';
 import { Scale } from '../scale';
-import classes from './bench.module.css';
+import { SIDES } from '../subjects';
 
 export const ARRANGEMENTS: Arrangement[] = ['driver', 'officer', 'top', 'front', 'rear', 'all'];
-const LABELS = [...(['driver', 'officer', 'top', 'front', 'rear'] as const).map((view) => ({ value: view, label: VIEWS[view].label })), { value: 'all', label: 'All' }];
+const LABELS = [
+  ...(['driver', 'officer', 'top', 'front', 'rear'] as const).map((view) => ({
+    value: view,
+    label: VIEWS[view].label,
+  })),
+  { value: 'all', label: 'All' },
+];
 
 interface Props {
   evaluation: Evaluation;
-  before: { key: number; rig: Rig; measure: Measure } | null;
+  before: { key: number; evaluation: Evaluation; figures: Figures } | null;
   arrangement: Arrangement;
   onArrange: (arrangement: Arrangement) => void;
   pointedAt: readonly string[];
-  open: CheckId | null;
-  onOpen: (id: CheckId) => void;
+  open: string | null;
+  onOpen: (id: string) => void;
   grips: Grip[];
-  onMove: (grip: Grip, by: Partial<Record<Axis, number>>) => void;
+  onMove: (grip: Grip, by: Partial<Record<Direction, number>>) => void;
   onLetGo: () => void;
-  onMoney: () => void;
+  onSide: (side: string) => void;
 }
 
 /** Which views of the truck are shown. */
 const Views = memo(({ arrangement, onArrange }: Pick<Props, 'arrangement' | 'onArrange'>) => (
-  <SegmentedControl size="xs" aria-label="View" data={LABELS} value={arrangement} onChange={(value) => onArrange(value as Arrangement)} />
+  <SegmentedControl
+    size="xs"
+    aria-label="View"
+    data={LABELS}
+    value={arrangement}
+    onChange={(value) => onArrange(value as Arrangement)}
+  />
 ));
 
 /** The drawing in the middle with the scale under it, its bars under the very axles. */
-export function Drawing({ evaluation, before, arrangement, onArrange, pointedAt, open, onOpen, grips, onMove, onLetGo, onMoney }: Props) {
+export function Drawing({
+  evaluation,
+  before,
+  arrangement,
+  onArrange,
+  pointedAt,
+  open,
+  onOpen,
+  grips,
+  onMove,
+  onLetGo,
+  onSide,
+}: Props) {
   const { say } = useUnits();
-  const { rig, envelope, states } = evaluation;
+  const outside = evaluation.read(envelope);
+  const { wheelbaseIn } = evaluation.read(axles);
   const { ref, width, height } = useElementSize();
-  const picture = useMemo(() => (width > 0 && height > 0 ? layOut(envelope, arrangement, width, height) : null), [envelope, arrangement, width, height]);
+  const picture = useMemo(
+    () => (width > 0 && height > 0 ? layOut(outside, arrangement, width, height) : null),
+    [outside, arrangement, width, height],
+  );
   const side = picture?.placed.find(({ view }) => view === 'driver' || view === 'officer');
   const sign = side?.view === 'officer' ? -1 : 1;
   const pxOf = (x: number) => (side!.u + sign * x - picture!.viewBox.x) * picture!.scale;
@@ -47,15 +75,49 @@ export function Drawing({ evaluation, before, arrangement, onArrange, pointedAt,
     <div className={classes.middle}>
       <div className={classes.views}>
         <Views arrangement={arrangement} onArrange={onArrange} />
-        <span className={classes.dims} title={envelope.nextHighest ? say(`Next highest: ${envelope.nextHighest.name.toLowerCase()}, ${feetInches(envelope.nextHighest.heightIn)}`) : undefined}>
-          <span className="figures">{say(feetInches(envelope.lengthIn))}</span> long, <span className="figures">{say(feetInches(envelope.heightIn))}</span> high ({say(envelope.highest.name.toLowerCase())}), <button type="button" className={classes.price} onClick={onMoney} title="Money: what it costs, step by step"><span className="figures">{formatMoney(moneyOf(rig).totalCents)}</span></button>
+        <span
+          className={classes.dims}
+          title={
+            outside.nextHighest
+              ? say(
+                  `Next highest: ${outside.nextHighest.name.toLowerCase()}, ${feetInches(outside.nextHighest.heightIn)}`,
+                )
+              : undefined
+          }
+        >
+          <span className="figures">{say(feetInches(outside.lengthIn))}</span> long,{' '}
+          <span className="figures">{say(feetInches(outside.heightIn))}</span> high (
+          {say(outside.highest.name.toLowerCase())}),{' '}
+          {SIDES.flatMap(({ id, name, summary }) =>
+            summary
+              ? [
+                  <button
+                    key={id}
+                    type="button"
+                    className={classes.price}
+                    onClick={() => onSide(id)}
+                    title={name}
+                  >
+                    <span className="figures">{summary(evaluation)}</span>
+                  </button>,
+                ]
+              : [],
+          )}
         </span>
       </div>
       <div className={classes.sheet} ref={ref}>
-        {picture && <Stage rig={rig} envelope={envelope} inService={states[0]!} picture={picture} ghost={before} pointedAt={pointedAt} />}
-        {picture && arrangement !== 'all' && <GripLayer picture={picture} grips={grips} onMove={onMove} onLetGo={onLetGo} />}
+        {picture && <Stage evaluation={evaluation} picture={picture} ghost={before} pointedAt={pointedAt} />}
+        {picture && arrangement !== 'all' && (
+          <GripLayer picture={picture} grips={grips} onMove={onMove} onLetGo={onLetGo} />
+        )}
       </div>
-      <Scale evaluation={evaluation} axlesPx={side && arrangement !== 'all' ? { front: pxOf(0), rear: pxOf(rig.axles.wheelbaseIn), width } : null} before={before} open={open} onOpen={onOpen} />
+      <Scale
+        evaluation={evaluation}
+        axlesPx={side && arrangement !== 'all' ? { front: pxOf(0), rear: pxOf(wheelbaseIn), width } : null}
+        before={before}
+        open={open}
+        onOpen={onOpen}
+      />
     </div>
   );
 }

@@ -1,63 +1,101 @@
 import { Button } from '@mantine/core';
 import { useMemo } from 'react';
-import type { StepId } from '#core/rig';
-import type { BuildSpec } from '#core/spec';
-import { schoolsFor, TWO_LINES_GPM } from '#core/study';
-import type { Consequences, School } from '#core/study';
-import { amount, bare, change as changed, formatMoney, gpm, signed } from '#core/units';
-import type { Quantity } from '#core/units';
+import { schoolsFor } from '#core/advice';
+import type { School } from '#core/advice';
+import { saidChange, saidFigure } from '#core/kernel';
+import type { Evaluation, Figure } from '#core/kernel';
+import { house } from '#core/subjects';
 import { useUnits } from '../common';
+import { classes } from '../panel';
 import type { Bench } from '../session';
-import classes from './bench.module.css';
 
-type Row = { key: keyof Consequences; title: string; unit: Quantity | '$' | 'min' | '°' };
+/** A figure as it is said in the row of a question. */
+const text = (figure: Figure, value: number | undefined): string => saidFigure(figure, value ?? 0);
 
-const ROWS: Row[] = [
-  { key: 'frontLb', title: 'Front axle', unit: 'lb' }, { key: 'rearLb', title: 'Rear axle', unit: 'lb' }, { key: 'grossLb', title: 'Gross', unit: 'lb' },
-  { key: 'heightIn', title: 'Height', unit: 'in' }, { key: 'lengthIn', title: 'Length', unit: 'in' }, { key: 'hoseBedIn', title: 'Hose bed floor', unit: 'in' },
-  { key: 'compartmentFt3', title: 'Compartments', unit: 'ft3' }, { key: 'tiltDeg', title: 'Least tilt, rigid', unit: '°' }, { key: 'waterMin', title: 'Water lasts', unit: 'min' }, { key: 'priceCents', title: 'Price', unit: '$' },
-];
-
-/** A figure without its unit, which stands in the row's head. */
-const text = (value: number, unit: Row['unit']): string => (unit === '$' ? formatMoney(value).replace('$', '') : unit === 'min' || unit === '°' ? (Math.round(value * 10) / 10 + 0).toFixed(1) : bare(amount(value, unit)));
-const gain = (value: number, unit: Row['unit']): string => (unit === '$' || unit === 'min' || unit === '°' ? signed(value, (v) => text(v, unit).replace('-', '−')) : changed(text(value, unit)));
-
-function Card({ school, spec, bench }: { school: School; spec: BuildSpec; bench: Bench }) {
-  const { say, unit } = useUnits();
-  const differing = ROWS.filter(({ key, unit: of }) => new Set(school.sides.map(({ consequences }) => say(text(consequences[key], of)))).size > 1);
+function Card({ school, bench }: { school: School; bench: Bench }) {
+  const { say } = useUnits();
+  const differing = house.figures.filter(
+    (figure) => new Set(school.sides.map(({ figures }) => say(text(figure, figures[figure.id])))).size > 1,
+  );
   return (
     <details className={classes.school}>
       <summary>{school.question}</summary>
       <table>
         <thead>
-          <tr><th scope="col"><span className="unseen">Figure</span></th>{school.sides.map(({ id, name, chosen }) => <th key={id} scope="col">{name}{chosen && <span className={classes.has}>this truck</span>}</th>)}</tr>
+          <tr>
+            <th scope="col">
+              <span className="unseen">Figure</span>
+            </th>
+            {school.sides.map(({ id, name, chosen }) => (
+              <th key={id} scope="col">
+                {name}
+                {chosen && <span className={classes.has}>this truck</span>}
+              </th>
+            ))}
+          </tr>
         </thead>
         <tbody>
-          <tr className={classes.schoolWords}><td />{school.sides.map(({ id, words }) => <td key={id}>{words}</td>)}</tr>
-          {differing.map(({ key, title, unit: of }) => (
-            <tr key={key}>
-              <th scope="row">{title}, {of === '$' || of === 'min' || of === '°' ? of : unit(of)}</th>
-              {school.sides.map(({ id, chosen, consequences, change }) => (
-                <td key={id} className="figures">{say(text(consequences[key], of))}{!chosen && <span className={classes.gain}>{say(gain(change[key], of))}</span>}</td>
+          <tr className={classes.schoolWords}>
+            <td />
+            {school.sides.map(({ id, words }) => (
+              <td key={id}>{words}</td>
+            ))}
+          </tr>
+          {differing.map((figure) => (
+            <tr key={figure.id}>
+              <th scope="row">{figure.title}</th>
+              {school.sides.map(({ id, chosen, figures, change }) => (
+                <td key={id} className="figures">
+                  {say(text(figure, figures[figure.id]))}
+                  {!chosen && (
+                    <span className={classes.gain}>{say(saidChange(figure, change[figure.id] ?? 0))}</span>
+                  )}
+                </td>
               ))}
             </tr>
           ))}
-          <tr><td />{school.sides.map(({ id, name, chosen, spec: then }) => <td key={id}>{!chosen && <Button size="compact-xs" variant="default" onClick={() => bench.change({ spec: then, words: `${school.question} ${name}` })} aria-label={`Take: ${name}`}>Take</Button>}</td>)}</tr>
+          <tr>
+            <td />
+            {school.sides.map(({ id, name, chosen, build }) => (
+              <td key={id}>
+                {!chosen && (
+                  <Button
+                    size="compact-xs"
+                    variant="default"
+                    onClick={() => bench.change({ build, words: `${school.question} ${name}` })}
+                    aria-label={`Take: ${name}`}
+                  >
+                    Take
+                  </Button>
+                )}
+              </td>
+            ))}
+          </tr>
         </tbody>
       </table>
-      {differing.some(({ key }) => key === 'waterMin') && <p className={classes.source} style={{ marginLeft: 0 }}>{say(`Minutes of water at ${gpm(TWO_LINES_GPM[spec.type === 'brush' ? 'brush' : 'structural'])}.`)}</p>}
+      {differing.flatMap(({ id, note }) =>
+        note
+          ? [
+              <p key={id} className={classes.source} style={{ marginLeft: 0 }}>
+                {say(note)}
+              </p>,
+            ]
+          : [],
+      )}
     </details>
   );
 }
 
 /** The questions of a step on which good departments differ, each way with what it comes to on this truck. */
-export function Schools({ spec, step, bench }: { spec: BuildSpec; step: StepId; bench: Bench }) {
-  const schools = useMemo(() => schoolsFor(spec, step), [spec, step]);
+export function Schools({ evaluation, step, bench }: { evaluation: Evaluation; step: string; bench: Bench }) {
+  const schools = useMemo(() => schoolsFor(evaluation, step), [evaluation, step]);
   if (schools.length === 0) return null;
   return (
     <section className={classes.group} aria-label="Two schools">
       <h3 className={classes.groupTitle}>Two schools, on this truck</h3>
-      {schools.map((school) => <Card key={school.id} school={school} spec={spec} bench={bench} />)}
+      {schools.map((school) => (
+        <Card key={school.id} school={school} bench={bench} />
+      ))}
     </section>
   );
 }

@@ -1,17 +1,21 @@
 import { Kbd, Modal, Table } from '@mantine/core';
 import { memo } from 'react';
+import type { StepState } from '#core/kernel';
+import { SIDES } from '../subjects';
+import { STEP_KEYS } from './keys';
 
-const KEYS: [string[], string][] = [
+const MOVING: [string[], string][] = [
   [['Ctrl', 'Z'], 'Undo'],
   [['Ctrl', 'Shift', 'Z'], 'Redo'],
   [['Alt', '↑'], 'Step before'],
   [['Alt', '↓'], 'Step after'],
-  [['1', '…', '9', '0'], 'A step by its number'],
+];
+const OPENING: [string[], string][] = [
   [['V'], 'Next view of the truck'],
   [['F'], 'Findings'],
-  [['M'], 'Money'],
+  ...SIDES.map(({ key, title }): [string[], string] => [[key], title]),
   [['A'], 'What is still assumed'],
-  [['W'], 'Weights'],
+  [['W'], 'Analysis'],
   [['H'], 'History'],
   [['Ctrl', 'K'], 'Find anything by name (or /)'],
   [['←', '→', '↑', '↓'], 'Move what has the focus on the drawing; ten times as far with Shift'],
@@ -19,18 +23,49 @@ const KEYS: [string[], string][] = [
   [['?'], 'These keys'],
 ];
 
-/** The keys of the bench. */
-export const Shortcuts = memo(({ opened, onClose }: { opened: boolean; onClose: () => void }) => (
-  <Modal opened={opened} onClose={onClose} title="Keys" centered size="sm">
-    <Table>
-      <Table.Tbody>
-        {KEYS.map(([keys, words]) => (
-          <Table.Tr key={words}>
-            <Table.Td>{keys.map((key, i) => <span key={key}>{i > 0 && ' + '}<Kbd>{key}</Kbd></span>)}</Table.Td>
-            <Table.Td>{words}</Table.Td>
-          </Table.Tr>
+const Keys = ({ rows }: { rows: [string[], string][] }) =>
+  rows.map(([keys, words]) => (
+    <Table.Tr key={words}>
+      <Table.Td style={{ whiteSpace: 'nowrap' }}>
+        {keys.map((key, i) => (
+          <span key={key}>
+            {i > 0 && ' + '}
+            <Kbd>{key}</Kbd>
+          </span>
         ))}
-      </Table.Tbody>
-    </Table>
-  </Modal>
-));
+      </Table.Td>
+      <Table.Td>{words}</Table.Td>
+    </Table.Tr>
+  ));
+
+/** The keys of the bench. */
+export const Shortcuts = memo(
+  ({ opened, onClose, steps }: { opened: boolean; onClose: () => void; steps: StepState[] }) => (
+    <Modal opened={opened} onClose={onClose} title="Keys" centered size="lg">
+      <div
+        style={{
+          display: 'grid',
+          gridTemplateColumns: 'repeat(auto-fit, minmax(230px, 1fr))',
+          gap: '0 24px',
+          alignItems: 'start',
+        }}
+      >
+        <Table verticalSpacing={3}>
+          <Table.Tbody>
+            <Keys
+              rows={steps.flatMap(({ title }, i): [string[], string][] =>
+                STEP_KEYS[i] ? [[[STEP_KEYS[i]], title]] : [],
+              )}
+            />
+            <Keys rows={MOVING} />
+          </Table.Tbody>
+        </Table>
+        <Table verticalSpacing={3}>
+          <Table.Tbody>
+            <Keys rows={OPENING} />
+          </Table.Tbody>
+        </Table>
+      </div>
+    </Modal>
+  ),
+);

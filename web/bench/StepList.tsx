@@ -1,19 +1,20 @@
 import { memo } from 'react';
-import type { StepState } from '#core/review';
-import type { StepId } from '#core/rig';
-import type { assumedIn } from '#core/study';
+import type { StepState, assumedIn } from '#core/kernel';
 import { StatusMark, useUnits } from '../common';
-import classes from './bench.module.css';
+import { classes } from '../panel';
 
 interface Props {
   steps: StepState[];
-  step: StepId;
-  onStep: (step: StepId) => void;
+  step: string;
+  onStep: (step: string) => void;
   assumed: ReturnType<typeof assumedIn>;
   onAssumed: () => void;
 }
 
-/** The order of work: each step with its sentence of the specification, how it stands, and what of it is only assumed. */
+/**
+ * The order of work: each step with its sentence of the specification, how it stands, and what of it is only
+ * assumed.
+ */
 export const StepList = memo(function StepList({ steps, step, onStep, assumed, onAssumed }: Props) {
   const { say } = useUnits();
   const open = assumed.reduce((sum, { choices }) => sum + choices.length, 0);
@@ -22,15 +23,30 @@ export const StepList = memo(function StepList({ steps, step, onStep, assumed, o
       <ol>
         {steps.map(({ id, title, line, status }) => (
           <li key={id}>
-            <button type="button" className={classes.step} aria-current={id === step ? 'step' : undefined} onClick={() => onStep(id)} title={say(line)}>
+            <button
+              type="button"
+              className={classes.step}
+              aria-current={id === step ? 'step' : undefined}
+              onClick={() => onStep(id)}
+              title={say(line)}
+            >
               <StatusMark status={status} />
-              <span className={classes.stepTitle}>{title}{assumed.some((of) => of.step === id) && <span className={classes.stepAssumed}> assumed</span>}</span>
+              <span className={classes.stepTitle}>
+                {title}
+                {assumed.some((of) => of.step === id) && (
+                  <span className={classes.stepAssumed}> assumed</span>
+                )}
+              </span>
               <span className={classes.stepLine}>{say(line)}</span>
             </button>
           </li>
         ))}
       </ol>
-      {open > 0 && <button type="button" className={classes.openAssumed} onClick={onAssumed}>{open} choices still assumed</button>}
+      {open > 0 && (
+        <button type="button" className={classes.openAssumed} onClick={onAssumed}>
+          {open} choices still assumed
+        </button>
+      )}
     </nav>
   );
 });

@@ -1,2 +1,1 @@
 export { BenchScreen } from './BenchScreen';
-export { Remedies } from './FindingsPanel';

@@ -1,22 +1,34 @@
 import { Checkbox, SegmentedControl, Table, TextInput } from '@mantine/core';
 import { IconArrowDown, IconArrowUp, IconSearch } from '@tabler/icons-react';
-import { createColumnHelper, flexRender, getCoreRowModel, getFilteredRowModel, getSortedRowModel, useReactTable } from '@tanstack/react-table';
+import {
+  createColumnHelper,
+  flexRender,
+  getCoreRowModel,
+  getFilteredRowModel,
+  getSortedRowModel,
+  useReactTable,
+} from '@tanstack/react-table';
 import type { SortingState } from '@tanstack/react-table';
 import { useMemo, useState } from 'react';
-import type { BuildType } from '#core/catalogue';
+import type { BuildType } from '#core/build';
 import { bare } from '#core/units';
 import { InBar, useUnits } from '../common';
 import classes from './catalogue.module.css';
 import { Compare } from './Compare';
 import { figuresOf, figureText, SHOWN_KINDS, shownParts } from './shown';
-import type { ShownKind, ShownPart } from './shown';
+import type { ShownPart } from './shown';
 
 const MOST_COMPARED = 4;
 const column = createColumnHelper<ShownPart>();
-const TYPES = [{ value: 'all', label: 'All' }, { value: 'pumper', label: 'Pumper' }, { value: 'aerial', label: 'Aerial' }, { value: 'brush', label: 'Brush truck' }];
+const TYPES = [
+  { value: 'all', label: 'All' },
+  { value: 'pumper', label: 'Pumper' },
+  { value: 'aerial', label: 'Aerial' },
+  { value: 'brush', label: 'Brush truck' },
+];
 
 /** The parts of one kind: filtered by words and type, sorted by any figure, compared side by side. */
-function Parts({ kind }: { kind: ShownKind }) {
+function Parts({ kind }: { kind: string }) {
   const { say, unit: unitOf } = useUnits();
   const [words, setWords] = useState('');
   const [type, setType] = useState('all');
@@ -24,44 +36,113 @@ function Parts({ kind }: { kind: ShownKind }) {
   const [picked, setPicked] = useState<string[]>([]);
   const figures = useMemo(() => figuresOf(kind), [kind]);
   const all = useMemo(() => shownParts(kind), [kind]);
-  const data = useMemo(() => all.filter((part) => type === 'all' || part.types.length === 0 || part.types.includes(type as BuildType)), [all, type]);
-  const columns = useMemo(() => [
-    column.accessor((part) => say(part.name), { id: 'name', header: 'Name', sortingFn: 'alphanumeric' }),
-    ...(all.some(({ group }) => group) ? [column.accessor('group', { header: 'Group' })] : []),
-    ...(all.some((part) => part.words) ? [column.accessor('words', { header: 'What it is' })] : []),
-    ...figures.map(({ id, title, unit }) => column.accessor((part) => part.values[id] ?? 0, {
-      id, header: () => <>{title}<br /><span className="quiet">{unit === 'cents' ? '$' : unitOf(unit)}</span></>, enableGlobalFilter: false, sortingFn: 'basic',
-      cell: ({ getValue }) => say(bare(figureText(getValue(), unit))).replace('$', ''), meta: 'figure',
-    })),
-    ...(figures.length ? [column.accessor('tolerancePct', { header: () => <>Tolerance<br /><span className="quiet">± %</span></>, enableGlobalFilter: false, meta: 'figure' })] : []),
-  ], [all, figures, say, unitOf]);
+  const data = useMemo(
+    () =>
+      all.filter(
+        (part) => type === 'all' || part.types.length === 0 || part.types.includes(type as BuildType),
+      ),
+    [all, type],
+  );
+  const columns = useMemo(
+    () => [
+      column.accessor((part) => say(part.name), { id: 'name', header: 'Name', sortingFn: 'alphanumeric' }),
+      ...(all.some(({ group }) => group) ? [column.accessor('group', { header: 'Group' })] : []),
+      ...(all.some((part) => part.words) ? [column.accessor('words', { header: 'What it is' })] : []),
+      ...figures.map(({ id, title, unit }) =>
+        column.accessor((part) => part.values[id] ?? 0, {
+          id,
+          header: () => (
+            <>
+              {title}
+              <br />
+              <span className="quiet">{unit === 'cents' ? '$' : unitOf(unit)}</span>
+            </>
+          ),
+          enableGlobalFilter: false,
+          sortingFn: 'basic',
+          cell: ({ getValue }) => say(bare(figureText(getValue(), unit))).replace('$', ''),
+          meta: 'figure',
+        }),
+      ),
+      ...(figures.length
+        ? [
+            column.accessor('tolerancePct', {
+              header: () => (
+                <>
+                  Tolerance
+                  <br />
+                  <span className="quiet">± %</span>
+                </>
+              ),
+              enableGlobalFilter: false,
+              meta: 'figure',
+            }),
+          ]
+        : []),
+    ],
+    [all, figures, say, unitOf],
+  );
   const table = useReactTable({
-    data, columns, state: { sorting, globalFilter: words }, onSortingChange: setSorting, onGlobalFilterChange: setWords, globalFilterFn: 'includesString',
-    getCoreRowModel: getCoreRowModel(), getSortedRowModel: getSortedRowModel(), getFilteredRowModel: getFilteredRowModel(),
+    data,
+    columns,
+    state: { sorting, globalFilter: words },
+    onSortingChange: setSorting,
+    onGlobalFilterChange: setWords,
+    globalFilterFn: 'includesString',
+    getCoreRowModel: getCoreRowModel(),
+    getSortedRowModel: getSortedRowModel(),
+    getFilteredRowModel: getFilteredRowModel(),
   });
   const rows = table.getRowModel().rows;
-  const pick = (id: string) => setPicked(picked.includes(id) ? picked.filter((other) => other !== id) : [...picked.slice(-(MOST_COMPARED - 1)), id]);
+  const pick = (id: string) =>
+    setPicked(
+      picked.includes(id)
+        ? picked.filter((other) => other !== id)
+        : [...picked.slice(-(MOST_COMPARED - 1)), id],
+    );
   return (
     <div className={classes.parts}>
       <div className={classes.filters}>
-        <TextInput size="xs" aria-label="Filter by words" placeholder="Filter by words" leftSection={<IconSearch size={14} />} value={words} onChange={(event) => setWords(event.currentTarget.value)} />
+        <TextInput
+          size="xs"
+          aria-label="Filter by words"
+          placeholder="Filter by words"
+          leftSection={<IconSearch size={14} />}
+          value={words}
+          onChange={(event) => setWords(event.currentTarget.value)}
+        />
         <SegmentedControl size="xs" aria-label="Type of truck" data={TYPES} value={type} onChange={setType} />
-        <span className="quiet" role="status">{rows.length} of {all.length}</span>
+        <span className="quiet" role="status">
+          {rows.length} of {all.length}
+        </span>
       </div>
-      {picked.length > 0 && <Compare kind={kind} parts={picked.map((id) => all.find((part) => part.id === id)!)} onDrop={pick} />}
+      {picked.length > 0 && (
+        <Compare kind={kind} parts={picked.map((id) => all.find((part) => part.id === id)!)} onDrop={pick} />
+      )}
       <Table.ScrollContainer minWidth={640}>
         <Table verticalSpacing={4} className={classes.table} stickyHeader>
           <Table.Thead>
             {table.getHeaderGroups().map((group) => (
               <Table.Tr key={group.id}>
-                <Table.Th><span className="unseen">Compare</span></Table.Th>
+                <Table.Th>
+                  <span className="unseen">Compare</span>
+                </Table.Th>
                 {group.headers.map((header) => {
                   const sorted = header.column.getIsSorted();
                   return (
-                    <Table.Th key={header.id} ta={header.column.columnDef.meta ? 'right' : 'left'} aria-sort={sorted === 'asc' ? 'ascending' : sorted === 'desc' ? 'descending' : 'none'}>
-                      <button type="button" className={classes.sort} onClick={header.column.getToggleSortingHandler()}>
+                    <Table.Th
+                      key={header.id}
+                      ta={header.column.columnDef.meta ? 'right' : 'left'}
+                      aria-sort={sorted === 'asc' ? 'ascending' : sorted === 'desc' ? 'descending' : 'none'}
+                    >
+                      <button
+                        type="button"
+                        className={classes.sort}
+                        onClick={header.column.getToggleSortingHandler()}
+                      >
                         <span>{flexRender(header.column.columnDef.header, header.getContext())}</span>
-                        {sorted === 'asc' && <IconArrowUp size={13} aria-hidden="true" />}{sorted === 'desc' && <IconArrowDown size={13} aria-hidden="true" />}
+                        {sorted === 'asc' && <IconArrowUp size={13} aria-hidden="true" />}
+                        {sorted === 'desc' && <IconArrowDown size={13} aria-hidden="true" />}
                       </button>
                     </Table.Th>
                   );
@@ -72,8 +153,23 @@ function Parts({ kind }: { kind: ShownKind }) {
           <Table.Tbody>
             {rows.map((row) => (
               <Table.Tr key={row.original.id} data-picked={picked.includes(row.original.id)}>
-                <Table.Td><Checkbox size="xs" aria-label={say(`Compare ${row.original.name}`)} checked={picked.includes(row.original.id)} onChange={() => pick(row.original.id)} /></Table.Td>
-                {row.getVisibleCells().map((cell) => <Table.Td key={cell.id} ta={cell.column.columnDef.meta ? 'right' : 'left'} className={cell.column.columnDef.meta ? 'figures' : ''}>{flexRender(cell.column.columnDef.cell, cell.getContext())}</Table.Td>)}
+                <Table.Td>
+                  <Checkbox
+                    size="xs"
+                    aria-label={say(`Compare ${row.original.name}`)}
+                    checked={picked.includes(row.original.id)}
+                    onChange={() => pick(row.original.id)}
+                  />
+                </Table.Td>
+                {row.getVisibleCells().map((cell) => (
+                  <Table.Td
+                    key={cell.id}
+                    ta={cell.column.columnDef.meta ? 'right' : 'left'}
+                    className={cell.column.columnDef.meta ? 'figures' : ''}
+                  >
+                    {flexRender(cell.column.columnDef.cell, cell.getContext())}
+                  </Table.Td>
+                ))}
               </Table.Tr>
             ))}
           </Table.Tbody>
@@ -86,17 +182,30 @@ function Parts({ kind }: { kind: ShownKind }) {
 
 /** The catalogue that ships with Baros, to look through. */
 export function CatalogueScreen() {
-  const [kind, setKind] = useState<ShownKind>('chassis');
+  const [kind, setKind] = useState<string>('chassis');
   return (
     <div className={classes.catalogue}>
-      <InBar><h1 className={classes.barTitle}>Catalogue</h1></InBar>
+      <InBar>
+        <h1 className={classes.barTitle}>Catalogue</h1>
+      </InBar>
       <nav className={classes.kinds} aria-label="Kinds of part">
         {SHOWN_KINDS.map((shown) => (
-          <button key={shown.kind} type="button" className={classes.kind} aria-current={shown.kind === kind ? 'page' : undefined} onClick={() => setKind(shown.kind)}>
-            <span>{shown.name}</span><span className="figures">{shownParts(shown.kind).length}</span>
+          <button
+            key={shown.kind}
+            type="button"
+            className={classes.kind}
+            aria-current={shown.kind === kind ? 'page' : undefined}
+            onClick={() => setKind(shown.kind)}
+          >
+            <span>{shown.name}</span>
+            <span className="figures">{shownParts(shown.kind).length}</span>
           </button>
         ))}
-        <p className={classes.note}>Invented parts of usual sizes and weights. Where no height of a centre of gravity is given, it lies in the middle of the part. A maker’s plate, a brochure or a scale beats each of them: a department gives its own parts in its list.</p>
+        <p className={classes.note}>
+          Invented parts of usual sizes and weights. Where no height of a center of gravity is given, it lies
+          in the middle of the part. A maker’s plate, a brochure or a scale beats each of them: a department
+          gives its own parts in its list.
+        </p>
       </nav>
       <Parts key={kind} kind={kind} />
     </div>

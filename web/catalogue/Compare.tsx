@@ -3,26 +3,64 @@ import { IconX } from '@tabler/icons-react';
 import { useUnits } from '../common';
 import classes from './catalogue.module.css';
 import { figuresOf, figureText } from './shown';
-import type { ShownKind, ShownPart } from './shown';
+import type { ShownPart } from './shown';
 
 /** Parts side by side; figures that are alike are quiet. */
-export function Compare({ kind, parts, onDrop }: { kind: ShownKind; parts: ShownPart[]; onDrop: (id: string) => void }) {
+export function Compare({
+  kind,
+  parts,
+  onDrop,
+}: {
+  kind: string;
+  parts: ShownPart[];
+  onDrop: (id: string) => void;
+}) {
   const { say } = useUnits();
   return (
     <section className={classes.compare} aria-label="Side by side">
       <table>
         <thead>
           <tr>
-            <th scope="col"><span className="unseen">Figure</span></th>
-            {parts.map((part) => <th key={part.id} scope="col">{say(part.name)} <ActionIcon size="xs" variant="subtle" color="gray" c="var(--ink)" aria-label={say(`No longer compare ${part.name}`)} onClick={() => onDrop(part.id)}><IconX size={13} /></ActionIcon></th>)}
+            <th scope="col">
+              <span className="unseen">Figure</span>
+            </th>
+            {parts.map((part) => (
+              <th key={part.id} scope="col">
+                {say(part.name)}{' '}
+                <ActionIcon
+                  size="xs"
+                  variant="subtle"
+                  color="gray"
+                  c="var(--ink)"
+                  aria-label={say(`No longer compare ${part.name}`)}
+                  onClick={() => onDrop(part.id)}
+                >
+                  <IconX size={13} />
+                </ActionIcon>
+              </th>
+            ))}
           </tr>
         </thead>
         <tbody>
           {figuresOf(kind).map(({ id, title, unit }) => {
             const alike = parts.length > 1 && new Set(parts.map((part) => part.values[id])).size === 1;
-            return <tr key={id} data-alike={alike}><th scope="row">{title}</th>{parts.map((part) => <td key={part.id} className="figures">{say(figureText(part.values[id] ?? 0, unit))}</td>)}</tr>;
+            return (
+              <tr key={id} data-alike={alike}>
+                <th scope="row">{title}</th>
+                {parts.map((part) => (
+                  <td key={part.id} className="figures">
+                    {say(figureText(part.values[id] ?? 0, unit))}
+                  </td>
+                ))}
+              </tr>
+            );
           })}
-          <tr><th scope="row">For</th>{parts.map((part) => <td key={part.id}>{part.types.length ? part.types.join(', ') : 'all'}</td>)}</tr>
+          <tr>
+            <th scope="row">For</th>
+            {parts.map((part) => (
+              <td key={part.id}>{part.types.length ? part.types.join(', ') : 'all'}</td>
+            ))}
+          </tr>
         </tbody>
       </table>
     </section>

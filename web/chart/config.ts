@@ -1,36 +1,75 @@
 import type { ChartConfiguration } from 'chart.js';
-import type { Axis, ChartOf, Series } from '#core/report';
+import type { Axis, ChartOf, Series } from '#core/kernel';
 import { shownIn, toSystem } from '#core/units';
 import type { UnitSystem } from '#core/units';
 
-/** The colours of a chart: those of its lines, and of axes and grid. */
-export type ChartColours = Record<Series['tone'] | 'rule', string>;
+/** The colors of a chart: those of its lines, and of axes and grid. */
+export type ChartColors = Record<Series['tone'] | 'rule', string>;
 
-const titleOf = ({ title, unit }: Axis, system: UnitSystem): string => (unit ? `${title}, ${shownIn(system, unit).unit}` : title);
-const valueOf = ({ unit }: Axis, system: UnitSystem) => (value: number): number => (unit ? toSystem(system, unit, value) : value);
+const titleOf = ({ title, unit }: Axis, system: UnitSystem): string =>
+  unit ? `${title}, ${shownIn(system, unit).unit}` : title;
+const valueOf =
+  ({ unit }: Axis, system: UnitSystem) =>
+  (value: number): number =>
+    unit ? toSystem(system, unit, value) : value;
 
 /** A chart of the core as Chart.js draws it, in a person's units; the same on screen and on paper. */
-export function chartConfig(chart: ChartOf, system: UnitSystem, colours: ChartColours): ChartConfiguration {
-  const axis = (of: Axis) => ({ title: { display: true, text: titleOf(of, system), color: colours.ink }, ticks: { color: colours.ink }, grid: { color: colours.rule } });
+export function chartConfig(chart: ChartOf, system: UnitSystem, colors: ChartColors): ChartConfiguration {
+  const axis = (of: Axis) => ({
+    title: { display: true, text: titleOf(of, system), color: colors.ink },
+    ticks: { color: colors.ink },
+    grid: { color: colors.rule },
+  });
   const lines = chart.kind === 'lines';
   const at = lines ? (chart.x.at as number[]).map(valueOf(chart.x, system)) : (chart.x.at as string[]);
   const dataset = ({ label, tone, dash = [], values, limit, right, mark }: Series) => {
     const shown = values.map(valueOf(right && chart.right ? chart.right : chart.y, system));
-    const pen = { label, borderColor: colours[tone], backgroundColor: colours[tone], borderDash: dash, yAxisID: right ? 'right' : 'y' };
-    if (lines) return { ...pen, type: 'line' as const, borderWidth: 2, pointStyle: 'rectRot' as const, pointRadius: shown.map((_, i) => (i === mark ? 6 : 0)), clip: false as const, data: shown.map((y, i) => ({ x: at[i] as number, y })) };
+    const pen = {
+      label,
+      borderColor: colors[tone],
+      backgroundColor: colors[tone],
+      borderDash: dash,
+      yAxisID: right ? 'right' : 'y',
+    };
+    if (lines)
+      return {
+        ...pen,
+        type: 'line' as const,
+        borderWidth: 2,
+        pointStyle: 'rectRot' as const,
+        pointRadius: shown.map((_, i) => (i === mark ? 6 : 0)),
+        clip: false as const,
+        data: shown.map((y, i) => ({ x: at[i] as number, y })),
+      };
     if (limit) return { ...pen, type: 'line' as const, borderWidth: 1.5, pointRadius: 0, data: shown };
-    return { ...pen, type: 'bar' as const, borderWidth: dash.length ? 2 : 1, ...(dash.length ? { backgroundColor: 'transparent' } : {}), data: shown };
+    return {
+      ...pen,
+      type: 'bar' as const,
+      borderWidth: dash.length ? 2 : 1,
+      ...(dash.length ? { backgroundColor: 'transparent' } : {}),
+      data: shown,
+    };
   };
   return {
     type: lines ? 'line' : 'bar',
-    data: { ...(lines ? {} : { labels: at }), datasets: chart.series.map(dataset) } as ChartConfiguration['data'],
+    data: {
+      ...(lines ? {} : { labels: at }),
+      datasets: chart.series.map(dataset),
+    } as ChartConfiguration['data'],
     options: {
-      animation: false, maintainAspectRatio: false, interaction: { mode: 'index', intersect: false },
-      plugins: { legend: { labels: { color: colours.ink, usePointStyle: false, boxWidth: 26, boxHeight: 2 } }, tooltip: { enabled: true } },
+      animation: false,
+      maintainAspectRatio: false,
+      interaction: { mode: 'index', intersect: false },
+      plugins: {
+        legend: { labels: { color: colors.ink, usePointStyle: false, boxWidth: 26, boxHeight: 2 } },
+        tooltip: { enabled: true },
+      },
       scales: {
         x: { ...axis(chart.x), ...(lines ? { type: 'linear' as const } : {}) },
         y: axis(chart.y),
-        ...(chart.right ? { right: { ...axis(chart.right), position: 'right' as const, grid: { drawOnChartArea: false } } } : {}),
+        ...(chart.right
+          ? { right: { ...axis(chart.right), position: 'right' as const, grid: { drawOnChartArea: false } } }
+          : {}),
       },
     },
   };

@@ -1,5 +1,5 @@
 import { Table } from '@mantine/core';
-import type { TableOf } from '#core/report';
+import type { TableOf } from '#core/kernel';
 import classes from './table.module.css';
 import { useUnits } from './units';
 
@@ -9,7 +9,14 @@ export function DataTable({ table, minWidth }: { table: TableOf; minWidth?: numb
   const body = (
     <Table className={classes.table} verticalSpacing={4} aria-label={say(table.title)}>
       <Table.Thead>
-        <Table.Tr>{table.columns.map(({ head, unit: of, figure }, i) => <Table.Th key={i} ta={figure ? 'right' : 'left'}>{say(head)}{of ? `, ${unit(of)}` : ''}</Table.Th>)}</Table.Tr>
+        <Table.Tr>
+          {table.columns.map(({ head, unit: of, figure }, i) => (
+            <Table.Th key={i} ta={figure ? 'right' : 'left'}>
+              {say(head)}
+              {of ? `, ${unit(of)}` : ''}
+            </Table.Th>
+          ))}
+        </Table.Tr>
       </Table.Thead>
       <Table.Tbody>
         {table.rows.map(({ id, cells, over, strong }) => (
@@ -17,7 +24,18 @@ export function DataTable({ table, minWidth }: { table: TableOf; minWidth?: numb
             {cells.map((cell, i) => {
               const figure = table.columns[i]?.figure;
               const isOver = over?.includes(i) === true;
-              return <Table.Td key={i} ta={figure ? 'right' : 'left'} fw={i === 0 ? 500 : 400} className={figure ? 'figures' : ''} data-over={isOver}>{say(cell)}{isOver && ' over'}</Table.Td>;
+              return (
+                <Table.Td
+                  key={i}
+                  ta={figure ? 'right' : 'left'}
+                  fw={i === 0 ? 500 : 400}
+                  className={figure ? 'figures' : ''}
+                  data-over={isOver}
+                >
+                  {say(cell)}
+                  {isOver && ' over'}
+                </Table.Td>
+              );
             })}
           </Table.Tr>
         ))}

@@ -19,9 +19,16 @@ export function InBar({ children }: { children: ReactNode }) {
 function NightSwitch() {
   const { setColorScheme } = useMantineColorScheme();
   const night = useComputedColorScheme('light') === 'dark';
-  const label = night ? 'Day colours' : 'Night colours';
+  const label = night ? 'Day colors' : 'Night colors';
   return (
-    <ActionIcon variant="subtle" color="gray" c="var(--ink)" aria-label={label} title={label} onClick={() => setColorScheme(night ? 'light' : 'dark')}>
+    <ActionIcon
+      variant="subtle"
+      color="gray"
+      c="var(--ink)"
+      aria-label={label}
+      title={label}
+      onClick={() => setColorScheme(night ? 'light' : 'dark')}
+    >
       {night ? <IconSun size={18} /> : <IconMoon size={18} />}
     </ActionIcon>
   );
@@ -32,15 +39,21 @@ export function Frame() {
   const [bar, setBar] = useState<HTMLElement | null>(null);
   return (
     <Bar value={bar}>
-      <a className={classes.skip} href="#screen">To the screen</a>
+      <a className={classes.skip} href="#screen">
+        To the screen
+      </a>
       <header className={classes.bar}>
-        <Link to="/" className={classes.name} aria-label="Baros, all departments">Baros</Link>
+        <Link to="/" className={classes.name} aria-label="Baros, all departments">
+          Baros
+        </Link>
         <Group ref={setBar} className={classes.own} gap="sm" wrap="nowrap" />
         <WhoSwitch />
         <UnitSwitch />
         <NightSwitch />
       </header>
-      <main id="screen" className={classes.screen}><Outlet /></main>
+      <main id="screen" className={classes.screen}>
+        <Outlet />
+      </main>
     </Bar>
   );
 }

@@ -12,7 +12,9 @@ export function KeptText({ value, onTake, ...rest }: Props) {
   const [emptied, setEmptied] = useState(false);
   return (
     <TextInput
-      {...rest} value={emptied ? '' : value} placeholder={value}
+      {...rest}
+      value={emptied ? '' : value}
+      placeholder={value}
       onChange={(event) => {
         const text = event.currentTarget.value;
         setEmptied(text.trim() === '');

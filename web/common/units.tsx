@@ -33,14 +33,24 @@ const Switch = createContext<(system: UnitSystem) => void>(() => {});
 
 /** Keeps the person's units for the next time, and tells every screen and window of a change. */
 export function UnitsProvider({ children }: { children: ReactNode }) {
-  const [kept, keep] = useLocalStorage<UnitSystem>({ key: 'baros-units', defaultValue: 'us', getInitialValueInEffect: false });
+  const [kept, keep] = useLocalStorage<UnitSystem>({
+    key: 'baros-units',
+    defaultValue: 'us',
+    getInitialValueInEffect: false,
+  });
   const system = UNIT_SYSTEMS.includes(kept) ? kept : 'us';
   const units = useMemo(() => unitsOf(system), [system]);
-  return <Switch value={keep}><Current value={units}>{children}</Current></Switch>;
+  return (
+    <Switch value={keep}>
+      <Current value={units}>{children}</Current>
+    </Switch>
+  );
 }
 
 /** Units that are given: for what is not on a person's screen. */
-export const UnitsAs = ({ system, children }: { system: UnitSystem; children: ReactNode }) => <Current value={unitsOf(system)}>{children}</Current>;
+export const UnitsAs = ({ system, children }: { system: UnitSystem; children: ReactNode }) => (
+  <Current value={unitsOf(system)}>{children}</Current>
+);
 
 /** The person's units. */
 export const useUnits = (): Units => use(Current);
@@ -48,7 +58,11 @@ export const useUnits = (): Units => use(Current);
 /** Takes other units, everywhere at once. */
 export const useUnitSwitch = (): ((system: UnitSystem) => void) => use(Switch);
 
-const SHORT: Record<UnitSystem, string> = { us: 'lb, in, gal', metric: 'kg, mm, L', canada: 'lb, in, imp gal' };
+const SHORT: Record<UnitSystem, string> = {
+  us: 'lb, in, gal',
+  metric: 'kg, mm, L',
+  canada: 'lb, in, imp gal',
+};
 
 /** The one switch between the systems. */
 export function UnitSwitch() {
@@ -56,7 +70,12 @@ export function UnitSwitch() {
   const take = useUnitSwitch();
   return (
     <NativeSelect
-      className={classes.units} size="xs" aria-label="Units" title={SYSTEM_NAMES[system]} value={system} onChange={(event) => take(event.currentTarget.value as UnitSystem)}
+      className={classes.units}
+      size="xs"
+      aria-label="Units"
+      title={SYSTEM_NAMES[system]}
+      value={system}
+      onChange={(event) => take(event.currentTarget.value as UnitSystem)}
       data={UNIT_SYSTEMS.map((id) => ({ value: id, label: SHORT[id] }))}
     />
   );

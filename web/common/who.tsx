@@ -27,13 +27,49 @@ export function WhoSwitch() {
   };
   return (
     <>
-      <button type="button" className={classes.who} onClick={() => { setName(who); setAsking(true); }} aria-label={who ? `You are ${who}; change your name` : 'Say who you are'} title={who || 'Say who you are, for the history'}>
-        <IconUser size={17} aria-hidden="true" />{who && <span>{who.split(/\s+/).map((word) => word[0]).join('').slice(0, 3).toUpperCase()}</span>}
+      <button
+        type="button"
+        className={classes.who}
+        onClick={() => {
+          setName(who);
+          setAsking(true);
+        }}
+        aria-label={who ? `You are ${who}; change your name` : 'Say who you are'}
+        title={who || 'Say who you are, for the history'}
+      >
+        <IconUser size={17} aria-hidden="true" />
+        {who && (
+          <span>
+            {who
+              .split(/\s+/)
+              .map((word) => word[0])
+              .join('')
+              .slice(0, 3)
+              .toUpperCase()}
+          </span>
+        )}
       </button>
       <Modal opened={asking} onClose={() => setAsking(false)} title="Your name" centered size="sm">
-        <form onSubmit={(event) => { event.preventDefault(); keep(); }}>
-          <TextInput label="Name" description="Stands beside your changes in the history of a build" data-autofocus maxLength={MOST} value={name} onChange={(event) => setName(event.currentTarget.value)} />
-          <Group justify="flex-end" mt="md"><Button variant="default" onClick={() => setAsking(false)}>Cancel</Button><Button type="submit">Keep</Button></Group>
+        <form
+          onSubmit={(event) => {
+            event.preventDefault();
+            keep();
+          }}
+        >
+          <TextInput
+            label="Name"
+            description="Stands beside your changes in the history of a build"
+            data-autofocus
+            maxLength={MOST}
+            value={name}
+            onChange={(event) => setName(event.currentTarget.value)}
+          />
+          <Group justify="flex-end" mt="md">
+            <Button variant="default" onClick={() => setAsking(false)}>
+              Cancel
+            </Button>
+            <Button type="submit">Keep</Button>
+          </Group>
         </form>
       </Modal>
     </>

@@ -27,9 +27,19 @@ export function Across({ from, to, line, start, text, px }: Props) {
   return (
     <g className={classes.dimension}>
       <path d={`M ${from} ${start + reach} V ${line + reach} M ${to} ${start + reach} V ${line + reach}`} />
-      <path d={outside ? `M ${from} ${line} H ${to}` : `M ${from} ${line} H ${middle - width / 2} M ${middle + width / 2} ${line} H ${to}`} />
-      <path d={`M ${from + a} ${line - a * 0.35} L ${from} ${line} L ${from + a} ${line + a * 0.35} M ${to - a} ${line - a * 0.35} L ${to} ${line} L ${to - a} ${line + a * 0.35}`} />
-      <text x={middle} y={label} fontSize={size} textAnchor="middle" className={classes.figure} stroke="none">{text}</text>
+      <path
+        d={
+          outside
+            ? `M ${from} ${line} H ${to}`
+            : `M ${from} ${line} H ${middle - width / 2} M ${middle + width / 2} ${line} H ${to}`
+        }
+      />
+      <path
+        d={`M ${from + a} ${line - a * 0.35} L ${from} ${line} L ${from + a} ${line + a * 0.35} M ${to - a} ${line - a * 0.35} L ${to} ${line} L ${to - a} ${line + a * 0.35}`}
+      />
+      <text x={middle} y={label} fontSize={size} textAnchor="middle" className={classes.figure} stroke="none">
+        {text}
+      </text>
     </g>
   );
 }
@@ -38,7 +48,14 @@ export function Across({ from, to, line, start, text, px }: Props) {
 export function Upright({ from, to, line, start, text, px }: Props) {
   return (
     <g transform="rotate(-90)">
-      <Across from={-Math.max(from, to)} to={-Math.min(from, to)} line={line} start={start} text={text} px={px} />
+      <Across
+        from={-Math.max(from, to)}
+        to={-Math.min(from, to)}
+        line={line}
+        start={start}
+        text={text}
+        px={px}
+      />
     </g>
   );
 }

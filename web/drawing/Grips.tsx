@@ -1,8 +1,7 @@
 import { useDrag } from '@use-gesture/react';
 import { useRef } from 'react';
 import type { KeyboardEvent } from 'react';
-import type { Axis, Grip } from '#core/study';
-import { feetInches, inches } from '#core/units';
+import type { Direction, Grip } from '#core/kernel';
 import { useUnits } from '../common';
 import classes from './drawing.module.css';
 import { VIEWS } from './view';
@@ -11,29 +10,59 @@ import type { ViewId } from './view';
 export interface GripsProps {
   grips: Grip[];
   /** A grip was moved, from where it was taken hold of. */
-  onMove: (grip: Grip, by: Partial<Record<Axis, number>>) => void;
+  onMove: (grip: Grip, by: Partial<Record<Direction, number>>) => void;
   onLetGo: () => void;
 }
 
 /** Which way of the truck a view's right and up are. */
-const RIGHT: Record<ViewId, [Axis, 1 | -1]> = { driver: ['x', 1], officer: ['x', -1], top: ['x', 1], front: ['y', -1], rear: ['y', 1] };
-const UP: Record<ViewId, [Axis, 1 | -1]> = { driver: ['z', 1], officer: ['z', 1], top: ['y', 1], front: ['z', 1], rear: ['z', 1] };
+const RIGHT: Record<ViewId, [Direction, 1 | -1]> = {
+  driver: ['x', 1],
+  officer: ['x', -1],
+  top: ['x', 1],
+  front: ['y', -1],
+  rear: ['y', 1],
+};
+const UP: Record<ViewId, [Direction, 1 | -1]> = {
+  driver: ['z', 1],
+  officer: ['z', 1],
+  top: ['y', 1],
+  front: ['z', 1],
+  rear: ['z', 1],
+};
 
-const STEPS: Record<string, [number, number]> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] };
+const STEPS: Record<string, [number, number]> = {
+  ArrowLeft: [-1, 0],
+  ArrowRight: [1, 0],
+  ArrowUp: [0, 1],
+  ArrowDown: [0, -1],
+};
 
-function GripView({ grip, view, px, onMove, onLetGo }: { grip: Grip; view: ViewId; px: number } & Omit<GripsProps, 'grips'>) {
+function GripView({
+  grip,
+  view,
+  px,
+  onMove,
+  onLetGo,
+}: { grip: Grip; view: ViewId; px: number } & Omit<GripsProps, 'grips'>) {
   const { say } = useUnits();
   const [right, rightSign] = RIGHT[view];
   const [up, upSign] = UP[view];
-  const can = (axis: Axis) => grip.axes.includes(axis);
+  const can = (direction: Direction) => grip.directions.includes(direction);
   const held = useRef(grip);
-  const move = (from: Grip, u: number, v: number) => onMove(from, { ...(can(right) ? { [right]: rightSign * u } : {}), ...(can(up) ? { [up]: upSign * v } : {}) });
-  const bind = useDrag(({ first, last, movement: [dx, dy], event }) => {
-    event.stopPropagation();
-    if (first) held.current = grip;
-    move(held.current, dx * px, -dy * px);
-    if (last) onLetGo();
-  }, { filterTaps: true, pointer: { keys: false } });
+  const move = (from: Grip, u: number, v: number) =>
+    onMove(from, {
+      ...(can(right) ? { [right]: rightSign * u } : {}),
+      ...(can(up) ? { [up]: upSign * v } : {}),
+    });
+  const bind = useDrag(
+    ({ first, last, movement: [dx, dy], event }) => {
+      event.stopPropagation();
+      if (first) held.current = grip;
+      move(held.current, dx * px, -dy * px);
+      if (last) onLetGo();
+    },
+    { filterTaps: true, pointer: { keys: false } },
+  );
   if ((!can(right) && !can(up)) || (grip.fromSide && view !== 'driver' && view !== 'officer')) return null;
 
   const press = (event: KeyboardEvent) => {
@@ -44,20 +73,46 @@ function GripView({ grip, view, px, onMove, onLetGo }: { grip: Grip; view: ViewI
     move(grip, step[0] * by, step[1] * by);
   };
   const { u0, u1, v0, v1 } = VIEWS[view].flat(grip.box);
-  // The mark of something long stands towards its front, clear of what stands beside its middle.
+  // The mark of something long stands toward its front, clear of what stands beside its middle.
   const long = Math.abs(u1 - u0) > 40;
   const [x, y] = [long ? u0 + (u1 - u0) * (view === 'officer' ? 0.78 : 0.22) : (u0 + u1) / 2, -(v0 + v1) / 2];
-  const arrow = (turn: number) => <path d={`M ${13 * px} 0 l ${-6 * px} ${-4 * px} l 0 ${8 * px} z`} transform={`rotate(${turn})`} />;
+  const arrow = (turn: number) => (
+    <path d={`M ${13 * px} 0 l ${-6 * px} ${-4 * px} l 0 ${8 * px} z`} transform={`rotate(${turn})`} />
+  );
   return (
     <g
-      {...bind()} className={classes.grip} role="slider" tabIndex={0} aria-label={`Move: ${say(grip.title)}`} aria-valuenow={grip.atIn} aria-valuetext={say(grip.id === 'tank' ? `${inches(grip.atIn)} behind the front of the body` : grip.axes.length > 1 ? `${feetInches(grip.atIn)} behind the front axle` : inches(grip.atIn))}
-      onKeyDown={press} onBlur={onLetGo} data-ways={can(right) && can(up) ? 'both' : can(right) ? 'right' : 'up'}
+      {...bind()}
+      className={classes.grip}
+      role="slider"
+      tabIndex={0}
+      aria-label={`Move: ${say(grip.title)}`}
+      aria-valuenow={grip.atIn}
+      aria-valuetext={say(grip.at)}
+      onKeyDown={press}
+      onBlur={onLetGo}
+      data-ways={can(right) && can(up) ? 'both' : can(right) ? 'right' : 'up'}
     >
-      <rect x={Math.min(u0, u1)} y={-Math.max(v0, v1)} width={Math.max(Math.abs(u1 - u0), 6 * px)} height={Math.max(Math.abs(v1 - v0), 6 * px)} className={classes.gripArea} />
+      <rect
+        x={Math.min(u0, u1)}
+        y={-Math.max(v0, v1)}
+        width={Math.max(Math.abs(u1 - u0), 6 * px)}
+        height={Math.max(Math.abs(v1 - v0), 6 * px)}
+        className={classes.gripArea}
+      />
       <g transform={`translate(${x} ${y})`} className={classes.gripMark}>
         <circle r={5 * px} />
-        {can(right) && <>{arrow(0)}{arrow(180)}</>}
-        {can(up) && <>{arrow(90)}{arrow(270)}</>}
+        {can(right) && (
+          <>
+            {arrow(0)}
+            {arrow(180)}
+          </>
+        )}
+        {can(up) && (
+          <>
+            {arrow(90)}
+            {arrow(270)}
+          </>
+        )}
       </g>
     </g>
   );
@@ -65,5 +120,9 @@ function GripView({ grip, view, px, onMove, onLetGo }: { grip: Grip; view: ViewI
 
 /** What can be moved by hand, over a view of the drawing; by the arrow keys as well. */
 export const Grips = ({ grips, view, px, ...hands }: GripsProps & { view: ViewId; px: number }) => (
-  <g>{grips.map((grip) => <GripView key={grip.id} grip={grip} view={view} px={px} {...hands} />)}</g>
+  <g>
+    {grips.map((grip) => (
+      <GripView key={grip.id} grip={grip} view={view} px={px} {...hands} />
+    ))}
+  </g>
 );

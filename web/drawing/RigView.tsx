@@ -1,5 +1,5 @@
 import { memo } from 'react';
-import type { Box, Rig, Shape } from '#core/rig';
+import type { Box, Component, Shape } from '#core/kernel';
 import { Rect } from './kit';
 import { drawShape } from './parts';
 import { fromItsFront, frontOf } from './local';
@@ -9,36 +9,68 @@ import type { Placed, ViewId } from './view';
 /** Whether two shapes look the same: plain data, few fields. */
 const alike = (a: Shape, b: Shape): boolean => a === b || JSON.stringify(a) === JSON.stringify(b);
 
-/** One shape in one view, drawn from its own front; drawn again only when it changes otherwise than by being moved along. */
-const ShapeView = memo(function ShapeView({ shape, view }: { shape: Shape; view: ViewId }) {
-  const seen = VIEWS[view].flat(shape.box);
-  // The officer's side is drawn like the driver's and turned over, so that every part is drawn once.
-  const own = view === 'officer' ? { ...seen, u0: -seen.u1, u1: -seen.u0 } : seen;
-  return drawShape(shape, view, own);
-}, (before, after) => before.view === after.view && alike(before.shape, after.shape));
+/**
+ * One shape in one view, drawn from its own front; drawn again only when it changes otherwise than by being
+ * moved along.
+ */
+const ShapeView = memo(
+  function ShapeView({ shape, view }: { shape: Shape; view: ViewId }) {
+    const seen = VIEWS[view].flat(shape.box);
+    // The officer's side is drawn like the driver's and turned over, so that every part is drawn once.
+    const own = view === 'officer' ? { ...seen, u0: -seen.u1, u1: -seen.u0 } : seen;
+    return drawShape(shape, view, own);
+  },
+  (before, after) => before.view === after.view && alike(before.shape, after.shape),
+);
 
 function Shapes({ placed, view }: { placed: Placed[]; view: ViewId }) {
   const along = view !== 'front' && view !== 'rear';
   const drawn = placed.map(({ key, shape }) => (
-    <g key={key} transform={along ? `translate(${frontOf(shape)} 0)` : undefined}><ShapeView shape={along ? fromItsFront(shape) : shape} view={view} /></g>
+    <g key={key} transform={along ? `translate(${frontOf(shape)} 0)` : undefined}>
+      <ShapeView shape={along ? fromItsFront(shape) : shape} view={view} />
+    </g>
   ));
   return view === 'officer' ? <g transform="scale(-1 1)">{drawn}</g> : <g>{drawn}</g>;
 }
 
-/** A rig as one view sees it, in inches, with the ground (or the centre line) at zero. Farthest is drawn first. */
-export const RigView = memo(function RigView({ rig, view }: { rig: Rig; view: ViewId }) {
-  return <Shapes placed={inOrder(rig.components, VIEWS[view])} view={view} />;
+/**
+ * A truck as one view sees it, in inches, with the ground (or the center line) at zero. Farthest is drawn
+ * first.
+ */
+export const RigView = memo(function RigView({
+  components,
+  view,
+}: {
+  components: Component[];
+  view: ViewId;
+}) {
+  return <Shapes placed={inOrder(components, VIEWS[view])} view={view} />;
 });
 
 /** Inches by which a shape must have changed to leave a ghost. */
 const NOTICED_IN = 0.4;
 
 const elsewhere = (was: Shape, now: Shape | undefined): boolean =>
-  !now || was.kind !== now.kind || (Object.keys(was.box) as (keyof Box)[]).some((key) => Math.abs(was.box[key] - now.box[key]) > NOTICED_IN);
+  !now ||
+  was.kind !== now.kind ||
+  (Object.keys(was.box) as (keyof Box)[]).some((key) => Math.abs(was.box[key] - now.box[key]) > NOTICED_IN);
 
-/** The outlines of what a rig had elsewhere, or not at all, than another: the ghost of a change. */
-export const GhostView = memo(function GhostView({ was, now, view }: { was: Rig; now: Rig; view: ViewId }) {
-  const kept = new Map(now.components.map((component) => [component.id, component.shapes]));
-  const changed = was.components.map((component) => ({ ...component, shapes: component.shapes.filter((shape, i) => elsewhere(shape, kept.get(component.id)?.[i])) }));
-  return inOrder(changed, VIEWS[view]).map(({ key, shape }) => <Rect key={key} {...VIEWS[view].flat(shape.box)} pen="hidden" />);
+/** The outlines of what a truck had elsewhere, or not at all, than another: the ghost of a change. */
+export const GhostView = memo(function GhostView({
+  was,
+  now,
+  view,
+}: {
+  was: Component[];
+  now: Component[];
+  view: ViewId;
+}) {
+  const kept = new Map(now.map((component) => [component.id, component.shapes]));
+  const changed = was.map((component) => ({
+    ...component,
+    shapes: component.shapes.filter((shape, i) => elsewhere(shape, kept.get(component.id)?.[i])),
+  }));
+  return inOrder(changed, VIEWS[view]).map(({ key, shape }) => (
+    <Rect key={key} {...VIEWS[view].flat(shape.box)} pen="hidden" />
+  ));
 });

@@ -1,102 +1,229 @@
-import type { Envelope, Rig } from '#core/rig';
+import type { Evaluation } from '#core/kernel';
+import { axles } from '#core/subjects/chassis';
+import { overhangs } from '#core/subjects/dimensions';
+import { inService } from '#core/subjects/weights';
+import { bodyPlace, compartments, components, envelope } from '#core/truck';
 import { feetInches, inches } from '#core/units';
 import { useUnits } from '../common';
-import type { WeighedState } from '#core/weights';
 import { Across, Upright } from './Dimension';
 import classes from './drawing.module.css';
 import { Grips } from './Grips';
 import type { GripsProps } from './Grips';
 import type { Picture, Placed } from './layout';
-import { CentreOfGravity, CompartmentLabels, Ground, LoadArrow, PointedOut, TankOverlay, WaterHatch } from './Overlays';
+import {
+  CenterOfGravity,
+  CompartmentLabels,
+  Ground,
+  LoadArrow,
+  PointedOut,
+  TankOverlay,
+  WaterHatch,
+} from './Overlays';
 import { GhostView, RigView } from './RigView';
 import { VIEWS } from './view';
 
 /** What a stage draws: the rig with its dimensions, as it was a moment ago, and what is pointed out. */
 export interface StageProps {
-  rig: Rig;
-  envelope: Envelope;
-  inService: WeighedState;
+  evaluation: Evaluation;
   picture: Picture;
-  ghost?: { key: number; rig: Rig } | null;
+  ghost?: { key: number; evaluation: Evaluation } | null;
   pointedAt?: readonly string[];
+}
+
+/** What the notes around a view read of a truck. */
+function notesOf({ evaluation }: Pick<StageProps, 'evaluation'>) {
+  return {
+    on: evaluation.read(axles),
+    outside: evaluation.read(envelope),
+    weights: evaluation.read(inService).weights,
+  };
 }
 
 /** Longest load arrow, px, for the heavier axle's rating. */
 const ARROW_PX = 26;
 
-function SideNotes({ rig, envelope, inService, view, px }: Omit<StageProps, 'picture'> & { view: 'driver' | 'officer'; px: number }) {
+function SideNotes({
+  evaluation,
+  view,
+  px,
+}: Pick<StageProps, 'evaluation'> & { view: 'driver' | 'officer'; px: number }) {
   const { say } = useUnits();
+  const { on, outside, weights } = notesOf({ evaluation });
+  const beyond = evaluation.read(overhangs);
   const sign = view === 'driver' ? 1 : -1;
   const u = (x: number) => x * sign;
   const span = (a: number, b: number) => ({ from: Math.min(u(a), u(b)), to: Math.max(u(a), u(b)) });
-  const { wheelbaseIn } = rig.axles;
-  const { front, rear, cg } = inService.weights;
-  const most = Math.max(rig.axles.front.gawrLb, rig.axles.rear.gawrLb / rig.axles.rear.axles);
+  const { wheelbaseIn } = on;
+  const { front, rear, cg } = weights;
+  const most = Math.max(on.front.gawrLb, on.rear.gawrLb / on.rear.axles);
   const line = 38 * px;
-  const rearAxles = rig.axles.rear.axles === 2 ? [-0.5, 0.5].map((s) => wheelbaseIn + s * rig.axles.rear.spreadIn) : [wheelbaseIn];
-  const heightEnd = view === 'driver' ? envelope.rearIn : -envelope.frontIn;
+  const rearAxles =
+    on.rear.axles === 2 ? [-0.5, 0.5].map((s) => wheelbaseIn + s * on.rear.spreadIn) : [wheelbaseIn];
+  const heightEnd = view === 'driver' ? outside.rearIn : -outside.frontIn;
   return (
     <g>
-      <Ground u0={Math.min(u(envelope.frontIn), u(envelope.rearIn)) - 10 * px} u1={Math.max(u(envelope.frontIn), u(envelope.rearIn)) + 10 * px} />
-      <LoadArrow u={0} length={(ARROW_PX * px * front.loadLb) / most} head={7 * px} over={front.marginLb < 0} />
+      <Ground
+        u0={Math.min(u(outside.frontIn), u(outside.rearIn)) - 10 * px}
+        u1={Math.max(u(outside.frontIn), u(outside.rearIn)) + 10 * px}
+      />
+      <LoadArrow
+        u={0}
+        length={(ARROW_PX * px * front.loadLb) / most}
+        head={7 * px}
+        over={front.marginLb < 0}
+      />
       {rearAxles.map((x, i) => (
-        <LoadArrow key={x} u={u(x)} length={(ARROW_PX * px * (rear.axleLoadsLb[i] ?? 0)) / most} head={7 * px} over={rear.marginLb < 0} />
+        <LoadArrow
+          key={x}
+          u={u(x)}
+          length={(ARROW_PX * px * (rear.axleLoadsLb[i] ?? 0)) / most}
+          head={7 * px}
+          over={rear.marginLb < 0}
+        />
       ))}
-      <Across {...span(envelope.frontIn, 0)} line={line} start={4 * px} text={say(feetInches(-envelope.frontIn))} px={px} />
-      <Across {...span(0, wheelbaseIn)} line={line} start={28 * px} text={say(`wheelbase ${inches(wheelbaseIn)}`)} px={px} />
-      <Across {...span(wheelbaseIn, envelope.rearIn)} line={line} start={4 * px} text={say(feetInches(envelope.rearIn - wheelbaseIn))} px={px} />
-      <Upright from={-envelope.heightIn} to={0} line={heightEnd + 22 * px} start={heightEnd + 4 * px} text={say(feetInches(envelope.heightIn))} px={px} />
-      <CentreOfGravity u={u(cg.xIn)} v={cg.zIn} r={6 * px} />
+      <Across
+        {...span(outside.frontIn, 0)}
+        line={line}
+        start={4 * px}
+        text={say(feetInches(beyond.frontIn))}
+        px={px}
+      />
+      <Across
+        {...span(0, wheelbaseIn)}
+        line={line}
+        start={28 * px}
+        text={say(`wheelbase ${inches(wheelbaseIn)}`)}
+        px={px}
+      />
+      <Across
+        {...span(wheelbaseIn, outside.rearIn)}
+        line={line}
+        start={4 * px}
+        text={say(feetInches(beyond.rearIn))}
+        px={px}
+      />
+      <Upright
+        from={-outside.heightIn}
+        to={0}
+        line={heightEnd + 22 * px}
+        start={heightEnd + 4 * px}
+        text={say(feetInches(outside.heightIn))}
+        px={px}
+      />
+      <CenterOfGravity u={u(cg.xIn)} v={cg.zIn} r={6 * px} />
     </g>
   );
 }
 
-function TopNotes({ rig, envelope, inService, px }: Omit<StageProps, 'picture'> & { px: number }) {
+function TopNotes({ evaluation, px }: Pick<StageProps, 'evaluation'> & { px: number }) {
   const { say } = useUnits();
-  const half = envelope.widthIn / 2;
-  const { cg } = inService.weights;
+  const { outside, weights } = notesOf({ evaluation });
+  const half = outside.widthIn / 2;
+  const { cg } = weights;
   return (
     <g>
-      <line x1={envelope.frontIn - 12 * px} x2={envelope.rearIn + 12 * px} y1={0} y2={0} className={classes.centre} />
-      <Upright from={-half} to={half} line={envelope.rearIn + 22 * px} start={envelope.rearIn + 4 * px} text={say(feetInches(rig.layout.bodyWidth))} px={px} />
-      <Across from={envelope.frontIn} to={envelope.rearIn} line={-half - 16 * px} start={-half - 2 * px} text={say(feetInches(envelope.lengthIn))} px={px} />
-      <CentreOfGravity u={cg.xIn} v={cg.yIn} r={6 * px} />
+      <line
+        x1={outside.frontIn - 12 * px}
+        x2={outside.rearIn + 12 * px}
+        y1={0}
+        y2={0}
+        className={classes.center}
+      />
+      <Upright
+        from={-half}
+        to={half}
+        line={outside.rearIn + 22 * px}
+        start={outside.rearIn + 4 * px}
+        text={say(feetInches(evaluation.read(bodyPlace).widthIn))}
+        px={px}
+      />
+      <Across
+        from={outside.frontIn}
+        to={outside.rearIn}
+        line={-half - 16 * px}
+        start={-half - 2 * px}
+        text={say(feetInches(outside.lengthIn))}
+        px={px}
+      />
+      <CenterOfGravity u={cg.xIn} v={cg.yIn} r={6 * px} />
     </g>
   );
 }
 
-function EndNotes({ rig, envelope, inService, view, px }: Omit<StageProps, 'picture'> & { view: 'front' | 'rear'; px: number }) {
+function EndNotes({
+  evaluation,
+  view,
+  px,
+}: Pick<StageProps, 'evaluation'> & { view: 'front' | 'rear'; px: number }) {
   const { say } = useUnits();
-  const half = envelope.widthIn / 2;
-  const trackIn = view === 'front' ? rig.axles.front.trackIn : rig.axles.rear.trackIn;
-  const { cg } = inService.weights;
+  const { on, outside, weights } = notesOf({ evaluation });
+  const half = outside.widthIn / 2;
+  const trackIn = view === 'front' ? on.front.trackIn : on.rear.trackIn;
+  const { cg } = weights;
   return (
     <g>
       <Ground u0={-half - 12 * px} u1={half + 12 * px} />
-      <Upright from={-envelope.heightIn} to={0} line={half + 26 * px} start={half + 6 * px} text={say(feetInches(envelope.heightIn))} px={px} />
-      <Across from={-trackIn / 2} to={trackIn / 2} line={18 * px} start={3 * px} text={say(`track ${inches(trackIn)}`)} px={px} />
-      <CentreOfGravity u={view === 'front' ? -cg.yIn : cg.yIn} v={cg.zIn} r={6 * px} />
+      <Upright
+        from={-outside.heightIn}
+        to={0}
+        line={half + 26 * px}
+        start={half + 6 * px}
+        text={say(feetInches(outside.heightIn))}
+        px={px}
+      />
+      <Across
+        from={-trackIn / 2}
+        to={trackIn / 2}
+        line={18 * px}
+        start={3 * px}
+        text={say(`track ${inches(trackIn)}`)}
+        px={px}
+      />
+      <CenterOfGravity u={view === 'front' ? -cg.yIn : cg.yIn} v={cg.zIn} r={6 * px} />
     </g>
   );
 }
 
 function View({ placed, ghost, pointedAt = [], ...props }: StageProps & { placed: Placed }) {
   const { view } = placed;
-  const { rig, picture } = props;
+  const { evaluation, picture } = props;
+  const all = evaluation.read(components);
+  const { wheelbaseIn } = evaluation.read(axles);
   const px = 1 / picture.scale;
-  const notes = view === 'driver' || view === 'officer'
-    ? <SideNotes {...props} view={view} px={px} />
-    : view === 'top' ? <TopNotes {...props} px={px} /> : <EndNotes {...props} view={view} px={px} />;
+  const notes =
+    view === 'driver' || view === 'officer' ? (
+      <SideNotes {...props} view={view} px={px} />
+    ) : view === 'top' ? (
+      <TopNotes {...props} px={px} />
+    ) : (
+      <EndNotes {...props} view={view} px={px} />
+    );
   const many = picture.placed.length > 2;
   return (
     <g transform={`translate(${placed.u} ${placed.v})`}>
-      <RigView rig={rig} view={view} />
-      {(view === 'driver' || view === 'officer' || view === 'top') && <TankOverlay rig={rig} view={view} />}
-      {ghost && <g key={ghost.key} className={classes.ghost} aria-hidden="true"><GhostView was={ghost.rig} now={rig} view={view} /></g>}
-      <CompartmentLabels rig={rig} view={view} size={11 * px} />
-      <PointedOut components={rig.components.filter((component) => pointedAt.includes(component.id))} view={view} />
+      <RigView components={all} view={view} />
+      {(view === 'driver' || view === 'officer' || view === 'top') && (
+        <TankOverlay components={all} view={view} />
+      )}
+      {ghost && (
+        <g key={ghost.key} className={classes.ghost} aria-hidden="true">
+          <GhostView was={ghost.evaluation.read(components)} now={all} view={view} />
+        </g>
+      )}
+      <CompartmentLabels compartments={evaluation.read(compartments)} view={view} size={11 * px} />
+      <PointedOut components={all.filter((component) => pointedAt.includes(component.id))} view={view} />
       {notes}
-      {many && view !== 'top' && <text x={view === 'driver' ? rig.axles.wheelbaseIn / 2 : view === 'officer' ? -rig.axles.wheelbaseIn / 2 : 0} y={(view === 'driver' || view === 'officer' ? 58 : 46) * px} fontSize={12 * px} textAnchor="middle" className={classes.caption}>{VIEWS[view].label}</text>}
+      {many && view !== 'top' && (
+        <text
+          x={view === 'driver' ? wheelbaseIn / 2 : view === 'officer' ? -wheelbaseIn / 2 : 0}
+          y={(view === 'driver' || view === 'officer' ? 58 : 46) * px}
+          fontSize={12 * px}
+          textAnchor="middle"
+          className={classes.caption}
+        >
+          {VIEWS[view].label}
+        </text>
+      )}
     </g>
   );
 }
@@ -105,8 +232,17 @@ function View({ placed, ghost, pointedAt = [], ...props }: StageProps & { placed
 export function GripLayer({ picture, ...hands }: { picture: Picture } & GripsProps) {
   const { x, y, width, height } = picture.viewBox;
   return (
-    <svg className={classes.gripLayer} viewBox={`${x} ${y} ${width} ${height}`} role="group" aria-label="What can be moved on the drawing">
-      {picture.placed.map(({ view, u, v }) => <g key={view} transform={`translate(${u} ${v})`}><Grips {...hands} view={view} px={1 / picture.scale} /></g>)}
+    <svg
+      className={classes.gripLayer}
+      viewBox={`${x} ${y} ${width} ${height}`}
+      role="group"
+      aria-label="What can be moved on the drawing"
+    >
+      {picture.placed.map(({ view, u, v }) => (
+        <g key={view} transform={`translate(${u} ${v})`}>
+          <Grips {...hands} view={view} px={1 / picture.scale} />
+        </g>
+      ))}
     </svg>
   );
 }
@@ -114,14 +250,22 @@ export function GripLayer({ picture, ...hands }: { picture: Picture } & GripsPro
 /** The drawing: one rig, to scale, in one or more views, with its dimensions. */
 export function Stage(props: StageProps) {
   const { say } = useUnits();
-  const { picture, rig, envelope } = props;
+  const { picture, evaluation } = props;
+  const outside = evaluation.read(envelope);
   const { x, y, width, height } = picture.viewBox;
   const views = picture.placed.map(({ view }) => VIEWS[view].label.toLowerCase()).join(', ');
-  const label = `${rig.name}, ${views}. ${feetInches(envelope.lengthIn)} long, ${feetInches(envelope.heightIn)} high, ${feetInches(envelope.widthIn)} wide; highest is ${envelope.highest.name.toLowerCase()}.`;
+  const label = `${evaluation.build.name}, ${views}. ${feetInches(outside.lengthIn)} long, ${feetInches(outside.heightIn)} high, ${feetInches(outside.widthIn)} wide; highest is ${outside.highest.name.toLowerCase()}.`;
   return (
-    <svg className={classes.stage} viewBox={`${x} ${y} ${width} ${height}`} role="img" aria-label={say(label)}>
+    <svg
+      className={classes.stage}
+      viewBox={`${x} ${y} ${width} ${height}`}
+      role="img"
+      aria-label={say(label)}
+    >
       <WaterHatch />
-      {picture.placed.map((placed) => <View key={placed.view} placed={placed} {...props} />)}
+      {picture.placed.map((placed) => (
+        <View key={placed.view} placed={placed} {...props} />
+      ))}
     </svg>
   );
 }

@@ -1,4 +1,4 @@
-import type { Envelope } from '#core/rig';
+import type { Envelope } from '#core/truck';
 import type { ViewId } from './view';
 
 /** Which views are shown together. */
@@ -24,39 +24,61 @@ export interface Picture {
   viewBox: { x: number; y: number; width: number; height: number };
 }
 
-interface Extent { u0: number; u1: number; up: number; down: number }
+interface Extent {
+  u0: number;
+  u1: number;
+  up: number;
+  down: number;
+}
 
 function extentOf(view: ViewId, e: Envelope): Extent {
   const half = e.widthIn / 2 + 8;
   switch (view) {
-    case 'driver': return { u0: e.frontIn, u1: e.rearIn, up: e.heightIn, down: 0 };
-    case 'officer': return { u0: -e.rearIn, u1: -e.frontIn, up: e.heightIn, down: 0 };
-    case 'top': return { u0: e.frontIn, u1: e.rearIn, up: half, down: half };
-    default: return { u0: -half, u1: half, up: e.heightIn, down: 0 };
+    case 'driver':
+      return { u0: e.frontIn, u1: e.rearIn, up: e.heightIn, down: 0 };
+    case 'officer':
+      return { u0: -e.rearIn, u1: -e.frontIn, up: e.heightIn, down: 0 };
+    case 'top':
+      return { u0: e.frontIn, u1: e.rearIn, up: half, down: half };
+    default:
+      return { u0: -half, u1: half, up: e.heightIn, down: 0 };
   }
 }
 
-/** Rows of views for an arrangement; a side stands under the plan or the ends, as on a drawing sheet, where there is room. */
+/**
+ * Rows of views for an arrangement; a side stands under the plan or the ends, as on a drawing sheet, where
+ * there is room.
+ */
 function rowsOf(arrangement: Arrangement, tall: boolean): ViewId[][] {
   switch (arrangement) {
-    case 'driver': return tall ? [['top'], ['driver']] : [['driver']];
-    case 'officer': return tall ? [['front', 'rear'], ['officer']] : [['officer']];
-    case 'all': return [['top', 'front'], ['driver', 'rear'], ['officer']];
-    default: return [[arrangement]];
+    case 'driver':
+      return tall ? [['top'], ['driver']] : [['driver']];
+    case 'officer':
+      return tall ? [['front', 'rear'], ['officer']] : [['officer']];
+    case 'all':
+      return [['top', 'front'], ['driver', 'rear'], ['officer']];
+    default:
+      return [[arrangement]];
   }
 }
 
 const gapsPx = (rows: ViewId[][]) => rows.slice(0, -1).reduce((sum, row) => sum + underPx(row), 0);
 
 /** Lays the views of an arrangement into a picture of that many pixels, as large as they go. */
-export function layOut(envelope: Envelope, arrangement: Arrangement, widthPx: number, heightPx: number): Picture {
+export function layOut(
+  envelope: Envelope,
+  arrangement: Arrangement,
+  widthPx: number,
+  heightPx: number,
+): Picture {
   const gap = MARGIN_PX;
   const fit = (rows: ViewId[][]) => {
     const extents = rows.map((row) => row.map((view) => extentOf(view, envelope)));
     const widths = extents.map((row) => row.reduce((sum, e) => sum + e.u1 - e.u0, 0));
     const heights = extents.map((row) => Math.max(...row.map((e) => e.up + e.down)));
     const columns = Math.max(...rows.map((row) => row.length));
-    const across = (widthPx - gap.left - gap.right - (columns - 1) * gap.betweenColumns) / Math.max(...widths);
+    const across =
+      (widthPx - gap.left - gap.right - (columns - 1) * gap.betweenColumns) / Math.max(...widths);
     const down = (heightPx - gap.above - gap.below - gapsPx(rows)) / heights.reduce((a, b) => a + b, 0);
     return { rows, extents, scale: Math.max(0.05, Math.min(across, down)) };
   };

@@ -1,4 +1,4 @@
-import type { Box, Shape } from '#core/rig';
+import type { Box, Shape } from '#core/kernel';
 
 /** A cab is drawn about the front axle, which never moves; the others from their foremost point. */
 export const frontOf = (shape: Shape): number => (shape.kind === 'cab' ? 0 : shape.box.x0);
@@ -7,13 +7,21 @@ export const frontOf = (shape: Shape): number => (shape.kind === 'cab' ? 0 : sha
 export function fromItsFront(shape: Shape): Shape {
   const by = frontOf(shape);
   if (by === 0) return shape;
-  const moved = <T extends { x0: number; x1: number }>(place: T): T => ({ ...place, x0: rounded(place.x0 - by), x1: rounded(place.x1 - by) });
+  const moved = <T extends { x0: number; x1: number }>(place: T): T => ({
+    ...place,
+    x0: rounded(place.x0 - by),
+    x1: rounded(place.x1 - by),
+  });
   const box: Box = moved(shape.box);
   switch (shape.kind) {
-    case 'body': return { ...shape, box, wheelCut: moved(shape.wheelCut) };
-    case 'pumpHouse': return { ...shape, box, slots: shape.slots.map(moved) };
-    case 'tank': return { ...shape, box, boxes: shape.boxes.map((b) => ({ ...b, frontIn: rounded(b.frontIn - by) })) };
-    default: return { ...shape, box };
+    case 'body':
+      return { ...shape, box, wheelCut: moved(shape.wheelCut) };
+    case 'pumpHouse':
+      return { ...shape, box, slots: shape.slots.map(moved) };
+    case 'tank':
+      return { ...shape, box, boxes: shape.boxes.map((b) => ({ ...b, frontIn: rounded(b.frontIn - by) })) };
+    default:
+      return { ...shape, box };
   }
 }
 

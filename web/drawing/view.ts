@@ -1,4 +1,4 @@
-import type { Box, Component, Shape } from '#core/rig';
+import type { Box, Component, Shape } from '#core/kernel';
 
 export type ViewId = 'driver' | 'officer' | 'top' | 'front' | 'rear';
 
@@ -19,15 +19,48 @@ export interface View {
 }
 
 export const VIEWS: Record<ViewId, View> = {
-  driver: { id: 'driver', label: 'Driver’s side', flat: (b) => ({ u0: b.x0, u1: b.x1, v0: b.z0, v1: b.z1 }), nearness: (b) => -b.y0 },
-  officer: { id: 'officer', label: 'Officer’s side', flat: (b) => ({ u0: -b.x1, u1: -b.x0, v0: b.z0, v1: b.z1 }), nearness: (b) => b.y1 },
-  top: { id: 'top', label: 'Top', flat: (b) => ({ u0: b.x0, u1: b.x1, v0: b.y0, v1: b.y1 }), nearness: (b) => b.z1 },
-  front: { id: 'front', label: 'Front', flat: (b) => ({ u0: -b.y1, u1: -b.y0, v0: b.z0, v1: b.z1 }), nearness: (b) => -b.x0 },
-  rear: { id: 'rear', label: 'Rear', flat: (b) => ({ u0: b.y0, u1: b.y1, v0: b.z0, v1: b.z1 }), nearness: (b) => b.x1 },
+  driver: {
+    id: 'driver',
+    label: 'Driver’s side',
+    flat: (b) => ({ u0: b.x0, u1: b.x1, v0: b.z0, v1: b.z1 }),
+    nearness: (b) => -b.y0,
+  },
+  officer: {
+    id: 'officer',
+    label: 'Officer’s side',
+    flat: (b) => ({ u0: -b.x1, u1: -b.x0, v0: b.z0, v1: b.z1 }),
+    nearness: (b) => b.y1,
+  },
+  top: {
+    id: 'top',
+    label: 'Top',
+    flat: (b) => ({ u0: b.x0, u1: b.x1, v0: b.y0, v1: b.y1 }),
+    nearness: (b) => b.z1,
+  },
+  front: {
+    id: 'front',
+    label: 'Front',
+    flat: (b) => ({ u0: -b.y1, u1: -b.y0, v0: b.z0, v1: b.z1 }),
+    nearness: (b) => -b.x0,
+  },
+  rear: {
+    id: 'rear',
+    label: 'Rear',
+    flat: (b) => ({ u0: b.y0, u1: b.y1, v0: b.z0, v1: b.z1 }),
+    nearness: (b) => b.x1,
+  },
 };
 
 /** Shapes that lie on the surface of another of the same depth, or show through its opening. */
-const IN_FRONT: Partial<Record<Shape['kind'], number>> = { compartment: 0.2, hose: 4, outrigger: 0.3, rack: 6, ladder: 6, wheel: -0.5, ownItem: 200 };
+const IN_FRONT: Partial<Record<Shape['kind'], number>> = {
+  compartment: 0.2,
+  hose: 4,
+  outrigger: 0.3,
+  rack: 6,
+  ladder: 6,
+  wheel: -0.5,
+  ownItem: 200,
+};
 
 /** From above, what lies in a bed is seen over its walls. */
 const FROM_ABOVE: Partial<Record<Shape['kind'], number>> = { bed: -40, hose: 24, body: -2 };
@@ -47,6 +80,9 @@ export const inOrder = (components: Component[], view: View): Placed[] =>
     .flatMap((component) => component.shapes.map((shape, i) => ({ key: `${component.id}-${i}`, shape })))
     .filter(({ shape }) => !INSIDE.has(shape.kind))
     .map((placed) => ({
-      ...placed, near: view.nearness(placed.shape.box) + ((view.id === 'top' ? FROM_ABOVE[placed.shape.kind] : undefined) ?? IN_FRONT[placed.shape.kind] ?? 0),
+      ...placed,
+      near:
+        view.nearness(placed.shape.box) +
+        ((view.id === 'top' ? FROM_ABOVE[placed.shape.kind] : undefined) ?? IN_FRONT[placed.shape.kind] ?? 0),
     }))
     .sort((a, b) => a.near - b.near);

@@ -5,7 +5,17 @@ import type { FileAction } from './useFiles';
 /** What goes out of a build and comes in. */
 export const FilesMenu = ({ actions }: { actions: FileAction[] }) => (
   <Menu position="bottom-end" withinPortal>
-    <Menu.Target><ActionIcon variant="subtle" color="gray" c="var(--ink)" aria-label="Files" title="Files: out and in"><IconFiles size={19} /></ActionIcon></Menu.Target>
-    <Menu.Dropdown>{actions.map(({ id, name, run }) => <Menu.Item key={id} onClick={run}>{name}</Menu.Item>)}</Menu.Dropdown>
+    <Menu.Target>
+      <ActionIcon variant="subtle" color="gray" c="var(--ink)" aria-label="Files" title="Files: out and in">
+        <IconFiles size={19} />
+      </ActionIcon>
+    </Menu.Target>
+    <Menu.Dropdown>
+      {actions.map(({ id, name, run }) => (
+        <Menu.Item key={id} onClick={run}>
+          {name}
+        </Menu.Item>
+      ))}
+    </Menu.Dropdown>
   </Menu>
 );

@@ -5,6 +5,12 @@ export const RefusedRows = ({ refused }: { refused: { line: number; reason: stri
   refused.length === 0 ? null : (
     <section aria-label="Refused rows" className={classes.refused}>
       <p>Refused</p>
-      <ul>{refused.map(({ line, reason }, i) => <li key={i}><span className="figures">Line {line}</span>: {reason}</li>)}</ul>
+      <ul>
+        {refused.map(({ line, reason }, i) => (
+          <li key={i}>
+            <span className="figures">Line {line}</span>: {reason}
+          </li>
+        ))}
+      </ul>
     </section>
   );

@@ -9,4 +9,9 @@ export function download(name: string, content: string | Blob, type: string): vo
 }
 
 /** A file name out of a title: "River pumper, 2nd" → "river-pumper-2nd". */
-export const fileName = (title: string): string => title.toLowerCase().normalize('NFKD').replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '') || 'build';
+export const fileName = (title: string): string =>
+  title
+    .toLowerCase()
+    .normalize('NFKD')
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/^-|-$/g, '') || 'build';

@@ -1,4 +1,4 @@
-import { BadInput } from '#core/spec';
+import { BadInput } from '#core/build';
 
 /** The JSON of a file that a person chose. @throws Error in plain words where it is none. */
 export async function jsonOf(file: File): Promise<unknown> {
@@ -10,4 +10,7 @@ export async function jsonOf(file: File): Promise<unknown> {
 }
 
 /** What is wrong with an input, in a few lines. */
-export const reasons = (error: unknown): string[] => (error instanceof BadInput ? error.problems.slice(0, 6).map(({ message }) => message) : [(error as Error).message]);
+export const reasons = (error: unknown): string[] =>
+  error instanceof BadInput
+    ? error.problems.slice(0, 6).map(({ message }) => message)
+    : [(error as Error).message];

@@ -1,5 +1,18 @@
 /** Properties of a drawing that its classes give, written into it so that it stands alone. */
-const STYLED = ['fill', 'fill-opacity', 'stroke', 'stroke-width', 'stroke-dasharray', 'stroke-linejoin', 'stroke-linecap', 'opacity', 'font-family', 'font-weight', 'letter-spacing', 'vector-effect'] as const;
+const STYLED = [
+  'fill',
+  'fill-opacity',
+  'stroke',
+  'stroke-width',
+  'stroke-dasharray',
+  'stroke-linejoin',
+  'stroke-linecap',
+  'opacity',
+  'font-family',
+  'font-weight',
+  'letter-spacing',
+  'vector-effect',
+] as const;
 
 /** An SVG of the screen as one that stands alone: its styles written out, its title and size given. */
 export function standaloneSvg(svg: SVGSVGElement, title: string): string {
@@ -9,7 +22,8 @@ export function standaloneSvg(svg: SVGSVGElement, title: string): string {
   from.forEach((element, i) => {
     const computed = getComputedStyle(element);
     const own = to[i]!;
-    if (own.tagName !== 'title' && own.tagName !== 'defs') for (const property of STYLED) own.setAttribute(property, computed.getPropertyValue(property));
+    if (own.tagName !== 'title' && own.tagName !== 'defs')
+      for (const property of STYLED) own.setAttribute(property, computed.getPropertyValue(property));
     own.removeAttribute('class');
     own.removeAttribute('style');
   });

@@ -1,6 +1,7 @@
 import { lazy, Suspense, useMemo, useState } from 'react';
 import type { ReactNode } from 'react';
-import { sheetCsv } from '#core/study';
+import { sheetCsv } from '#core/exchange';
+import { PAPERS } from '#core/papers';
 import { useUnits } from '../common';
 import { useSession } from '../session';
 import { download, fileName } from './download';
@@ -16,28 +17,47 @@ export interface FileAction {
   run: () => void;
 }
 
-/** What goes out of the open build and comes in: its file, its weight sheet, its drawings; and the dialogs that this needs. */
+/**
+ * What goes out of the open build and comes in: its file, its weight sheet, its drawings; and the dialogs
+ * that this needs.
+ */
 export function useFiles(): { actions: FileAction[]; dialogs: ReactNode } {
-  const { build, bench, evaluation } = useSession();
+  const { view, bench, evaluation } = useSession();
   const { system } = useUnits();
   const { print, printing } = usePaper();
   const [open, setOpen] = useState<'sheet' | 'drawing' | null>(null);
-  const { spec } = bench;
+  const { build } = bench;
   const actions = useMemo((): FileAction[] => {
-    const name = fileName(spec.name);
+    const name = fileName(build.name);
     return [
-      { id: 'build-file', name: 'Build file', run: () => download(`${name}.baros.json`, `${JSON.stringify(spec, null, 2)}\n`, 'application/json') },
-      { id: 'paper', name: printing ? 'Weight sheet as PDF: it is being made' : 'Weight sheet as PDF', run: print },
-      { id: 'sheet-out', name: 'Weight sheet as CSV', run: () => download(`${name}-weights.csv`, sheetCsv(evaluation, system), 'text/csv') },
+      {
+        id: 'build-file',
+        name: 'Build file',
+        run: () => download(`${name}.baros.json`, `${JSON.stringify(build, null, 2)}\n`, 'application/json'),
+      },
+      ...PAPERS.map(({ id, title }) => ({
+        id: `paper-${id}`,
+        name: printing === id ? `${title} as PDF: it is being made` : `${title} as PDF`,
+        run: () => print(id),
+      })),
+      {
+        id: 'sheet-out',
+        name: 'Weight sheet as CSV',
+        run: () => download(`${name}-weights.csv`, sheetCsv(evaluation, system), 'text/csv'),
+      },
       { id: 'sheet-in', name: 'Read a weight sheet…', run: () => setOpen('sheet') },
       { id: 'drawings', name: 'Drawings as SVG…', run: () => setOpen('drawing') },
     ];
-  }, [spec, evaluation, system, print, printing]);
+  }, [build, evaluation, system, print, printing]);
   const close = () => setOpen(null);
   const dialogs = (
     <>
       {open === 'sheet' && <SheetImport bench={bench} evaluation={evaluation} onClose={close} />}
-      {open === 'drawing' && <Suspense><DrawingSheet build={build} evaluation={evaluation} onClose={close} /></Suspense>}
+      {open === 'drawing' && (
+        <Suspense>
+          <DrawingSheet view={view} evaluation={evaluation} onClose={close} />
+        </Suspense>
+      )}
     </>
   );
   return { actions, dialogs };

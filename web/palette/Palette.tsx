@@ -23,18 +23,43 @@ const hasAll = (value: string, search: string): number => {
 export function Palette({ entries, onClose }: { entries: Entry[]; onClose: () => void }) {
   const groups = [...new Set(entries.map(({ group }) => group))];
   return (
-    <Modal opened onClose={onClose} title="Find anything" withCloseButton={false} size="lg" padding={0} yOffset="12vh" styles={{ header: { display: 'none' } }}>
+    <Modal
+      opened
+      onClose={onClose}
+      title="Find anything"
+      withCloseButton={false}
+      size="lg"
+      padding={0}
+      yOffset="12vh"
+      styles={{ header: { display: 'none' } }}
+    >
       <Command label="Find anything" className={classes.palette} loop filter={hasAll}>
-        <Command.Input className={classes.input} placeholder="Find a part, a component, a finding, a screen…" autoFocus data-autofocus />
+        <Command.Input
+          className={classes.input}
+          placeholder="Find a part, a component, a finding, a screen…"
+          autoFocus
+          data-autofocus
+        />
         <Command.List className={classes.list}>
           <Command.Empty className={classes.empty}>Nothing of that name.</Command.Empty>
           {groups.map((group) => (
             <Command.Group key={group} heading={group}>
-              {entries.filter((entry) => entry.group === group).map(({ id, name, note, run }) => (
-                <Command.Item key={id} value={`${name} ${id}`} keywords={[group]} onSelect={() => { onClose(); run(); }}>
-                  <span>{name}</span>{note && <span className={classes.note}>{note}</span>}
-                </Command.Item>
-              ))}
+              {entries
+                .filter((entry) => entry.group === group)
+                .map(({ id, name, note, run }) => (
+                  <Command.Item
+                    key={id}
+                    value={`${name} ${id}`}
+                    keywords={[group]}
+                    onSelect={() => {
+                      onClose();
+                      run();
+                    }}
+                  >
+                    <span>{name}</span>
+                    {note && <span className={classes.note}>{note}</span>}
+                  </Command.Item>
+                ))}
             </Command.Group>
           ))}
         </Command.List>

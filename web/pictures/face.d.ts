@@ -1,9 +1,20 @@
-import type { ChartOf } from '#core/report';
-import type { Evaluation } from '#core/review';
+import type { ChartOf, Evaluation } from '#core/kernel';
 import type { UnitSystem } from '#core/units';
 
 /** The drawing of a truck as an SVG that stands alone, as large as fits into so many points. */
-export declare function drawingSvg(evaluation: Evaluation, views: 'driver' | 'all', system: UnitSystem, width: number, height: number): string;
+export declare function drawingSvg(
+  evaluation: Evaluation,
+  views: 'driver' | 'all',
+  system: UnitSystem,
+  width: number,
+  height: number,
+): string;
 
 /** A chart as an SVG of so many points, its text in the font families of that name. */
-export declare function chartSvg(chart: ChartOf, system: UnitSystem, font: string, width: number, height: number): string;
+export declare function chartSvg(
+  chart: ChartOf,
+  system: UnitSystem,
+  font: string,
+  width: number,
+  height: number,
+): string;

@@ -1,4 +1,6 @@
-import type { CheckId, Evaluation, Finding, Measure } from '#core/review';
+import { worstFirst } from '#core/kernel';
+import type { Evaluation, Figures, Finding } from '#core/kernel';
+import { inService, payloadLeft } from '#core/subjects/weights';
 import { bare, change, formatPct, inches, lb } from '#core/units';
 import { useUnits } from '../common';
 import { Bar } from './Bar';
@@ -11,69 +13,116 @@ export interface ScaleProps {
   evaluation: Evaluation;
   /** Where the axles stand across the drawing, px; null where the drawing shows no side. */
   axlesPx: { front: number; rear: number; width: number } | null;
-  before: { key: number; measure: Measure } | null;
-  open: CheckId | null;
-  onOpen: (id: CheckId) => void;
+  before: { key: number; figures: Figures } | null;
+  open: string | null;
+  onOpen: (id: string) => void;
 }
 
-const leftWords = (finding: Finding, format: (value: number) => string) => (finding.margin < 0 ? `${format(-finding.margin)} over` : `${format(finding.margin)} left`);
+const leftWords = (finding: Finding, format: (value: number) => string) =>
+  finding.margin < 0 ? `${format(-finding.margin)} over` : `${format(finding.margin)} left`;
 
-/** The scale: axle loads under the very axles, gross, sides and height of the centre of gravity. Always in sight. */
+/**
+ * The scale: axle loads under the very axles, gross, sides and height of the center of gravity. Always in
+ * sight.
+ */
 export function Scale({ evaluation, axlesPx, before, open, onOpen }: ScaleProps) {
   const { say } = useUnits();
-  const { findings, states, payloadLeft } = evaluation;
-  const find = (id: CheckId) => findings.find((finding) => finding.id === id);
-  const now = states[0]!.weights;
-  const load = (id: CheckId, was: number | undefined, is: number, upper: number) => {
+  const { findings } = evaluation;
+  const left = evaluation.read(payloadLeft);
+  const find = (id: string) => findings.find((finding) => finding.id === id);
+  const now = evaluation.read(inService).weights;
+  const load = (id: string, was: number | undefined, is: number, upper: number) => {
     const finding = find(id)!;
     const changed = was !== undefined && Math.round(is - was) !== 0;
     return {
-      title: say(finding.title), status: finding.status, actual: finding.actual, limit: finding.limit, upper: Math.max(finding.actual, upper),
-      figures: say(`${bare(lb(finding.actual))} of ${lb(finding.limit)}`), left: say(leftWords(finding, lb)),
+      title: say(finding.title),
+      status: finding.status,
+      actual: finding.actual,
+      limit: finding.limit,
+      upper: Math.max(finding.actual, upper),
+      figures: say(`${bare(lb(finding.actual))} of ${lb(finding.limit)}`),
+      left: say(leftWords(finding, lb)),
       ...(changed ? { before: was, change: say(change(lb(is - was))) } : {}),
-      onOpen: () => onOpen(id), open: open === id,
+      onOpen: () => onOpen(id),
+      open: open === id,
     };
   };
-  const front = load('frontAxle', before?.measure.frontLb, now.front.loadLb, now.front.load95Lb);
-  const rear = load('rearAxle', before?.measure.rearLb, now.rear.loadLb, now.rear.load95Lb);
-  const gross = load('gross', before?.measure.grossLb, now.totalLb, now.total95Lb);
+  const front = load('frontAxle', before?.figures['front'], now.front.loadLb, now.front.load95Lb);
+  const rear = load('rearAxle', before?.figures['rear'], now.rear.loadLb, now.rear.load95Lb);
+  const gross = load('gross', before?.figures['gross'], now.totalLb, now.total95Lb);
 
-  const place = (centre: number) => {
-    const leftPx = Math.max(EDGE_PX, Math.min(axlesPx!.width - BAR_PX - EDGE_PX, centre - BAR_PX / 2));
-    return { left: leftPx, width: BAR_PX, '--foot': `${centre - leftPx}px` };
+  const place = (center: number) => {
+    const leftPx = Math.max(EDGE_PX, Math.min(axlesPx!.width - BAR_PX - EDGE_PX, center - BAR_PX / 2));
+    return { left: leftPx, width: BAR_PX, '--foot': `${center - leftPx}px` };
   };
   // Two bars never lie over each other, however short the truck is drawn.
   const apart = axlesPx && Math.abs(axlesPx.rear - axlesPx.front) > BAR_PX + 8;
   const sides = [find('sideFront'), find('sideRear')].filter((finding) => finding !== undefined);
   const roll = find('roll');
-  const others = findings.filter((finding) => finding.status !== 'holds' && !['frontAxle', 'rearAxle', 'gross', 'sideFront', 'sideRear', 'roll'].includes(finding.id));
-  const worst = [...findings].sort((a, b) => a.margin - b.margin)[0]!;
+  const others = findings.filter(
+    (finding) =>
+      finding.status !== 'holds' &&
+      !['frontAxle', 'rearAxle', 'gross', 'sideFront', 'sideRear', 'roll'].includes(finding.id),
+  );
+  const worst = worstFirst(findings)[0]!;
 
   return (
     <section className={classes.scale} aria-label="Scale">
       <div className={classes.axles} data-stacked={!apart}>
-        <div className={classes.axle} style={apart ? place(axlesPx.front) : undefined}><Bar {...front} /></div>
-        <div className={classes.axle} style={apart ? place(axlesPx.rear) : undefined}><Bar {...rear} /></div>
+        <div className={classes.axle} style={apart ? place(axlesPx.front) : undefined}>
+          <Bar {...front} />
+        </div>
+        <div className={classes.axle} style={apart ? place(axlesPx.rear) : undefined}>
+          <Bar {...rear} />
+        </div>
       </div>
       <div className={classes.rest}>
         <Bar {...gross} />
         {sides.map((finding) => (
           <Bar
-            key={finding.id} title={finding.title} status={finding.status} actual={finding.actual} limit={finding.limit}
-            figures={`${formatPct(finding.actual)} of ${formatPct(finding.limit)}`} left="" onOpen={() => onOpen(finding.id)} open={open === finding.id}
+            key={finding.id}
+            title={finding.title}
+            status={finding.status}
+            actual={finding.actual}
+            limit={finding.limit}
+            figures={`${formatPct(finding.actual)} of ${formatPct(finding.limit)}`}
+            left=""
+            onOpen={() => onOpen(finding.id)}
+            open={open === finding.id}
           />
         ))}
         {roll && (
           <Bar
-            title="Centre of gravity" status={roll.status} actual={roll.actual} limit={roll.limit}
-            figures={say(`${inches(now.cg.zIn)}, ${formatPct(roll.actual)}`)} left={roll.by ?? ''} onOpen={() => onOpen('roll')} open={open === 'roll'}
+            title="Center of gravity"
+            status={roll.status}
+            actual={roll.actual}
+            limit={roll.limit}
+            figures={say(`${inches(now.cg.zIn)}, ${formatPct(roll.actual)}`)}
+            left={roll.by ?? ''}
+            onOpen={() => onOpen('roll')}
+            open={open === 'roll'}
           />
         )}
       </div>
       <p className={classes.foot} style={{ margin: 0 }}>
-        <span>Payload left: {payloadLeft.map(({ place, leftLb }, i) => <span key={place}>{i > 0 && ', '}{place.toLowerCase()} <b className="figures">{say(lb(leftLb))}</b></span>)}</span>
-        <button type="button" className={classes.reading} style={{ width: 'auto', marginLeft: 'auto', padding: '0 5px' }} onClick={() => onOpen(others[0]?.id ?? worst.id)}>
-          {others.length === 0 ? `All ${findings.length} checks` : `${others.length} more of ${findings.length} checks to look at`}
+        <span>
+          Payload left:{' '}
+          {left.map(({ place, leftLb }, i) => (
+            <span key={place}>
+              {i > 0 && ', '}
+              {place.toLowerCase()} <b className="figures">{say(lb(leftLb))}</b>
+            </span>
+          ))}
+        </span>
+        <button
+          type="button"
+          className={classes.reading}
+          style={{ width: 'auto', marginLeft: 'auto', padding: '0 5px' }}
+          onClick={() => onOpen((worstFirst(others)[0] ?? worst).id)}
+        >
+          {others.length === 0
+            ? `All ${findings.length} checks`
+            : `${others.length} more of ${findings.length} checks to look at`}
         </button>
       </p>
     </section>

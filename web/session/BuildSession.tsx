@@ -3,8 +3,8 @@ import { useHotkeys } from '@mantine/hooks';
 import { useQuery } from '@tanstack/react-query';
 import { createContext, use, useMemo } from 'react';
 import { Outlet, useParams } from 'react-router';
-import type { Evaluation } from '#core/review';
-import type { BuildView } from '#core/spec';
+import type { BuildView } from '#core/exchange';
+import type { Evaluation } from '#core/kernel';
 import { Refused } from '../api';
 import { Message } from '../common';
 import { ConflictDialog } from './ConflictDialog';
@@ -19,7 +19,7 @@ import type { Saving } from './saving';
 interface Session {
   id: string;
   /** The build as the server gave it; its choices may have changed since. */
-  build: BuildView;
+  view: BuildView;
   bench: Bench;
   evaluation: Evaluation;
   saving: Saving;
@@ -37,23 +37,50 @@ export function useSession(): Session {
 /** A build that is open: its history of this sitting, its saving, and whichever screen looks at it. */
 export function BuildSession() {
   const { id = '' } = useParams();
-  const { data, error } = useQuery({ queryKey: ['open', id], queryFn: () => openBuild(id), gcTime: 0, staleTime: Infinity, refetchOnWindowFocus: false, refetchOnReconnect: false, networkMode: 'always' });
-  if (error) return <Message title="This build could not be opened">{error instanceof Refused && error.status === 404 ? 'It is not here; the link may be an old one.' : error.message}</Message>;
+  const { data, error } = useQuery({
+    queryKey: ['open', id],
+    queryFn: () => openBuild(id),
+    gcTime: 0,
+    staleTime: Infinity,
+    refetchOnWindowFocus: false,
+    refetchOnReconnect: false,
+    networkMode: 'always',
+  });
+  if (error)
+    return (
+      <Message title="This build could not be opened">
+        {error instanceof Refused && error.status === 404
+          ? 'It is not here; the link may be an old one.'
+          : error.message}
+      </Message>
+    );
   if (!data) return <Loader m="xl" color="var(--ink)" aria-label="Opening the build" />;
   return <Open key={id} opened={data} />;
 }
 
 function Open({ opened }: { opened: Opened }) {
   const { base } = opened;
-  const bench = useHistory(base.id, opened.spec);
-  const { saving, adopt } = useSaving(opened, bench.spec, bench.did);
-  const evaluation = evaluated(bench.spec);
-  useHotkeys([['mod+Z', bench.undo], ['mod+shift+Z', bench.redo], ['mod+Y', bench.redo]], []);
-  const session = useMemo(() => ({ id: base.id, build: base, bench, evaluation, saving }), [base, bench, evaluation, saving]);
+  const bench = useHistory(base.id, opened.build);
+  const { saving, adopt } = useSaving(opened, bench.build, bench.did);
+  const evaluation = evaluated(bench.build);
+  useHotkeys(
+    [
+      ['mod+Z', bench.undo],
+      ['mod+shift+Z', bench.redo],
+      ['mod+Y', bench.redo],
+    ],
+    [],
+  );
+  const session = useMemo(
+    () => ({ id: base.id, view: base, bench, evaluation, saving }),
+    [base, bench, evaluation, saving],
+  );
   return (
     <Current value={session}>
       <Outlet />
-      {saving.kind === 'conflict' && <ConflictDialog base={saving.base} theirs={saving.theirs} bench={bench} adopt={adopt} />}
+      {saving.kind === 'conflict' && (
+        <ConflictDialog base={saving.base} theirs={saving.theirs} bench={bench} adopt={adopt} />
+      )}
     </Current>
   );
 }

@@ -7,22 +7,45 @@ import { useSession } from './BuildSession';
 import { SavingMark } from './SavingMark';
 import classes from './session.module.css';
 
-/** The build's part of the bar on each of its screens: which build, its screens, whether it is kept, undo and redo. */
+/**
+ * The build's part of the bar on each of its screens: which build, its screens, whether it is kept, undo and
+ * redo.
+ */
 export function SessionBar({ children }: { children?: ReactNode }) {
   const { id, bench, saving } = useSession();
   const { say } = useUnits();
   const icon = { variant: 'subtle', color: 'gray', c: 'var(--ink)' } as const;
   return (
     <InBar>
-      <h1 className={classes.buildName} title={`${bench.spec.name}, ${bench.spec.department.name}`}>{bench.spec.name}</h1>
+      <h1 className={classes.buildName} title={`${bench.build.name}, ${bench.build.department.name}`}>
+        {bench.build.name}
+      </h1>
       <nav className={classes.screens} aria-label="Screens of this build">
-        <NavLink to={`/builds/${id}`} end>Bench</NavLink>
-        <NavLink to={`/builds/${id}/weights`}>Weights</NavLink>
+        <NavLink to={`/builds/${id}`} end>
+          Bench
+        </NavLink>
+        <NavLink to={`/builds/${id}/analysis`}>Analysis</NavLink>
         <NavLink to={`/builds/${id}/history`}>History</NavLink>
       </nav>
       <SavingMark saving={saving} />
-      <ActionIcon {...icon} disabled={!bench.canUndo} onClick={bench.undo} aria-label="Undo" title={bench.canUndo ? say(`Undo: ${bench.canUndo}`) : 'Nothing to undo'}><IconArrowBackUp size={19} /></ActionIcon>
-      <ActionIcon {...icon} disabled={!bench.canRedo} onClick={bench.redo} aria-label="Redo" title={bench.canRedo ? say(`Redo: ${bench.canRedo}`) : 'Nothing to redo'}><IconArrowForwardUp size={19} /></ActionIcon>
+      <ActionIcon
+        {...icon}
+        disabled={!bench.canUndo}
+        onClick={bench.undo}
+        aria-label="Undo"
+        title={bench.canUndo ? say(`Undo: ${bench.canUndo}`) : 'Nothing to undo'}
+      >
+        <IconArrowBackUp size={19} />
+      </ActionIcon>
+      <ActionIcon
+        {...icon}
+        disabled={!bench.canRedo}
+        onClick={bench.redo}
+        aria-label="Redo"
+        title={bench.canRedo ? say(`Redo: ${bench.canRedo}`) : 'Nothing to redo'}
+      >
+        <IconArrowForwardUp size={19} />
+      </ActionIcon>
       {children}
     </InBar>
   );

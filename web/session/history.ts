@@ -1,10 +1,11 @@
 import { useMemo, useReducer } from 'react';
-import { carryingOnlyNamed, confirmed, same } from '#core/spec';
-import type { BuildSpec } from '#core/spec';
+import { confirmed, same } from '#core/build';
+import type { Build } from '#core/build';
+import { house } from '#core/subjects';
 
 /** One change of a build: what came of it, what it was in words, and what it was made with. */
 export interface Change {
-  spec: BuildSpec;
+  build: Build;
   words: string;
   /** Changes of the same control in a row, such as a slider's, are one to undo. */
   control?: string;
@@ -21,7 +22,7 @@ interface History {
   /** Grows with every change, undo or redo. */
   step: number;
   /** What the build was before the last step, for the ghost. */
-  before: BuildSpec | null;
+  before: Build | null;
 }
 
 type Action = { kind: 'change'; change: Change } | { kind: 'undo' } | { kind: 'redo' } | { kind: 'settle' };
@@ -29,10 +30,23 @@ type Action = { kind: 'change'; change: Change } | { kind: 'undo' } | { kind: 'r
 const MOST = 300;
 
 /** A history that begins with the build as it was opened. */
-export const begin = (spec: BuildSpec): History => ({ past: [], now: { spec, words: 'Opened' }, future: [], did: 'Opened', step: 0, before: null });
+export const begin = (build: Build): History => ({
+  past: [],
+  now: { build, words: 'Opened' },
+  future: [],
+  did: 'Opened',
+  step: 0,
+  before: null,
+});
 
-/** What a change leaves: choices that were made are confirmed, and only the own parts that are named travel along. */
-const settled = ({ spec, choice, ...rest }: Change): Change => ({ ...rest, spec: carryingOnlyNamed(choice === undefined ? spec : confirmed(spec, [choice])) });
+/**
+ * What a change leaves: choices that were made are confirmed, and only the own parts that are named travel
+ * along.
+ */
+const settled = ({ build, choice, ...rest }: Change): Change => ({
+  ...rest,
+  build: house.carryingOnlyNamed(choice === undefined ? build : confirmed(build, [choice])),
+});
 
 /** The history after a change, undo, redo, or a slider let go. */
 export function reduce(history: History, action: Action): History {
@@ -40,8 +54,23 @@ export function reduce(history: History, action: Action): History {
   switch (action.kind) {
     case 'change': {
       const change = settled(action.change);
-      if (change.control !== undefined && change.control === now.control) return { past, now: change, future: [], did: change.words, step: step + 1, before: past[past.length - 1]!.spec };
-      return { past: [...past, now].slice(-MOST), now: change, future: [], did: change.words, step: step + 1, before: now.spec };
+      if (change.control !== undefined && change.control === now.control)
+        return {
+          past,
+          now: change,
+          future: [],
+          did: change.words,
+          step: step + 1,
+          before: past[past.length - 1]!.build,
+        };
+      return {
+        past: [...past, now].slice(-MOST),
+        now: change,
+        future: [],
+        did: change.words,
+        step: step + 1,
+        before: now.build,
+      };
     }
     case 'settle': {
       const { control: _settled, ...rest } = now;
@@ -49,11 +78,29 @@ export function reduce(history: History, action: Action): History {
     }
     case 'undo': {
       const last = past[past.length - 1];
-      return last ? { past: past.slice(0, -1), now: last, future: [now, ...future], did: `Undid: ${now.words}`, step: step + 1, before: now.spec } : history;
+      return last
+        ? {
+            past: past.slice(0, -1),
+            now: last,
+            future: [now, ...future],
+            did: `Undid: ${now.words}`,
+            step: step + 1,
+            before: now.build,
+          }
+        : history;
     }
     case 'redo': {
       const [next, ...later] = future;
-      return next ? { past: [...past, now], now: next, future: later, did: `Redid: ${next.words}`, step: step + 1, before: now.spec } : history;
+      return next
+        ? {
+            past: [...past, now],
+            now: next,
+            future: later,
+            did: `Redid: ${next.words}`,
+            step: step + 1,
+            before: now.build,
+          }
+        : history;
     }
   }
 }
@@ -62,27 +109,36 @@ export function reduce(history: History, action: Action): History {
 const left = new Map<string, History>();
 
 /** The history of a build that is opened again, where it still ends with what is opened. */
-function resume(id: string, spec: BuildSpec): History {
+function resume(id: string, build: Build): History {
   const before = left.get(id);
-  return before && same(before.now.spec, spec) ? { ...before, now: { ...before.now, spec }, before: null } : begin(spec);
+  return before && same(before.now.build, build)
+    ? { ...before, now: { ...before.now, build }, before: null }
+    : begin(build);
 }
 
 /** The build with undo and redo, whichever screen is looking at it. */
-export function useHistory(id: string, opened: BuildSpec) {
-  const [history, act] = useReducer((was: History, action: Action) => {
-    const next = reduce(was, action);
-    left.set(id, next);
-    return next;
-  }, null, () => resume(id, opened));
-  const hands = useMemo(() => ({
-    change: (change: Change) => act({ kind: 'change', change }),
-    settle: () => act({ kind: 'settle' }),
-    undo: () => act({ kind: 'undo' }),
-    redo: () => act({ kind: 'redo' }),
-  }), []);
+export function useHistory(id: string, opened: Build) {
+  const [history, act] = useReducer(
+    (was: History, action: Action) => {
+      const next = reduce(was, action);
+      left.set(id, next);
+      return next;
+    },
+    null,
+    () => resume(id, opened),
+  );
+  const hands = useMemo(
+    () => ({
+      change: (change: Change) => act({ kind: 'change', change }),
+      settle: () => act({ kind: 'settle' }),
+      undo: () => act({ kind: 'undo' }),
+      redo: () => act({ kind: 'redo' }),
+    }),
+    [],
+  );
   return {
     ...hands,
-    spec: history.now.spec,
+    build: history.now.build,
     did: history.did,
     step: history.step,
     before: history.before,

@@ -1,5 +1,5 @@
-import { same } from '#core/spec';
-import type { BuildView } from '#core/spec';
+import { same } from '#core/build';
+import type { BuildView } from '#core/exchange';
 import { ask, Unreachable } from '../api';
 import { isUnsent, keepBuild, keptBuild } from './kept';
 import type { Kept } from './kept';
@@ -23,9 +23,9 @@ export async function openBuild(id: string): Promise<Opened> {
     if (error instanceof Unreachable && kept) return { ...kept, theirs: null };
     throw error;
   }
-  const fresh: Opened = { base: view, spec: view.spec, words: [], theirs: null };
-  if (!kept || !isUnsent(kept) || same(kept.spec, view.spec)) {
-    await keepBuild({ base: view, spec: view.spec, words: [] });
+  const fresh: Opened = { base: view, build: view.build, words: [], theirs: null };
+  if (!kept || !isUnsent(kept) || same(kept.build, view.build)) {
+    await keepBuild({ base: view, build: view.build, words: [] });
     return fresh;
   }
   if (view.revision === kept.base.revision) return { ...kept, base: view, theirs: null };

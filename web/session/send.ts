@@ -1,5 +1,5 @@
+import type { BuildView } from '#core/exchange';
 import { cutText } from '#core/units';
-import type { BuildView } from '#core/spec';
 import { ask } from '../api';
 import { whoAmI } from '../common';
 import type { Kept } from './kept';
@@ -7,5 +7,15 @@ import type { Kept } from './kept';
 const MOST_WORDS = 200;
 
 /** Sends what is kept of a build as the next revision. */
-export const sendBuild = ({ base, spec, words }: Kept, leaving = false): Promise<BuildView> =>
-  ask<BuildView>('PUT', `builds/${base.id}`, { revision: base.revision, words: cutText([...new Set(words)].join('; ') || 'Changed', MOST_WORDS), spec, who: whoAmI() }, leaving);
+export const sendBuild = ({ base, build, words }: Kept, leaving = false): Promise<BuildView> =>
+  ask<BuildView>(
+    'PUT',
+    `builds/${base.id}`,
+    {
+      revision: base.revision,
+      words: cutText([...new Set(words)].join('; ') || 'Changed', MOST_WORDS),
+      build,
+      who: whoAmI(),
+    },
+    leaving,
+  );

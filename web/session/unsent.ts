@@ -1,6 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
-import type { BuildView } from '#core/spec';
+import type { BuildView } from '#core/exchange';
 import { Refused, Unreachable } from '../api';
 import { allKept, forgetBuild, isUnsent, keepBuild } from './kept';
 import type { Kept } from './kept';
@@ -11,21 +11,28 @@ const lockOf = (id: string) => `baros-build-${id}`;
 /** Holds a build as open in this tab until the function that it gives is called: nobody else sends it meanwhile. */
 export function holdOpen(id: string): () => void {
   let letGo = () => {};
-  const held = new Promise<void>((resolve) => { letGo = resolve; });
+  const held = new Promise<void>((resolve) => {
+    letGo = resolve;
+  });
   void navigator.locks?.request(lockOf(id), { mode: 'shared' }, () => held);
   return letGo;
 }
 
-/** Does something with a build that no tab has open. Where the browser can't tell (no secure context), nothing is done: the build is sent when it is opened. */
+/**
+ * Does something with a build that no tab has open. Where the browser can't tell (no secure context), nothing
+ * is done: the build is sent when it is opened.
+ */
 const withClosed = async (id: string, work: () => Promise<void>): Promise<void> => {
-  await navigator.locks?.request(lockOf(id), { mode: 'exclusive', ifAvailable: true }, async (lock) => { if (lock) await work(); });
+  await navigator.locks?.request(lockOf(id), { mode: 'exclusive', ifAvailable: true }, async (lock) => {
+    if (lock) await work();
+  });
 };
 
 const LOOK_MS = 4000;
 
 /** What was refused is not sent again as it is: it waits until a person opens it. */
 const refused = new Map<string, string>();
-const fingerprint = ({ base, spec }: Kept) => `${base.revision} ${JSON.stringify(spec)}`;
+const fingerprint = ({ base, build }: Kept) => `${base.revision} ${JSON.stringify(build)}`;
 
 /** Sends what was kept of builds that are not open anywhere. Gives the builds that were saved. */
 async function sendUnsent(): Promise<BuildView[]> {
@@ -37,7 +44,7 @@ async function sendUnsent(): Promise<BuildView[]> {
     await withClosed(id, async () => {
       try {
         const base = await sendBuild(kept);
-        await keepBuild({ base, spec: base.spec, words: [] });
+        await keepBuild({ base, build: base.build, words: [] });
         saved.push(base);
       } catch (error) {
         if (error instanceof Unreachable) reachable = false;
@@ -57,10 +64,17 @@ export function useSendingUnsent(): void {
     const look = async () => {
       const saved = await sendUnsent();
       if (saved.length === 0) return;
-      client.setQueryData<BuildView[]>(['builds'], (builds) => builds?.map((build) => saved.find(({ id }) => id === build.id) ?? build));
+      client.setQueryData<BuildView[]>(['builds'], (builds) =>
+        builds?.map((view) => saved.find(({ id }) => id === view.id) ?? view),
+      );
       void client.invalidateQueries({ queryKey: ['unsent'] });
     };
-    const loop = () => void look().catch(() => undefined).finally(() => { if (!gone) timer = setTimeout(loop, LOOK_MS); });
+    const loop = () =>
+      void look()
+        .catch(() => undefined)
+        .finally(() => {
+          if (!gone) timer = setTimeout(loop, LOOK_MS);
+        });
     let timer = setTimeout(loop, 0);
     return () => {
       gone = true;
@@ -71,4 +85,10 @@ export function useSendingUnsent(): void {
 
 /** Ids of the builds of which something is kept here and not yet saved. */
 export const useUnsent = () =>
-  useQuery({ queryKey: ['unsent'], queryFn: async () => (await allKept()).filter(isUnsent).map(({ base }) => base.id), networkMode: 'always', refetchInterval: LOOK_MS, staleTime: 0 });
+  useQuery({
+    queryKey: ['unsent'],
+    queryFn: async () => (await allKept()).filter(isUnsent).map(({ base }) => base.id),
+    networkMode: 'always',
+    refetchInterval: LOOK_MS,
+    staleTime: 0,
+  });

@@ -1,32 +1,61 @@
 import { createTheme, defaultVariantColorsResolver, Modal } from '@mantine/core';
 import type { CSSVariablesResolver, MantineColorsTuple, VariantColorsResolver } from '@mantine/core';
-import { DAY, NIGHT } from './colours';
+import { DAY, NIGHT } from './colors';
 
-const variables = (colours: typeof DAY) => Object.fromEntries(Object.entries(colours).map(([name, value]) => [`--${name}`, value]));
+const variables = (colors: typeof DAY) =>
+  Object.fromEntries(Object.entries(colors).map(([name, value]) => [`--${name}`, value]));
 
 /** Our tokens as CSS variables, and Mantine's own made of them. */
 export const cssVariables: CSSVariablesResolver = () => {
   const mantine = {
-    '--mantine-color-body': 'var(--paper)', '--mantine-color-text': 'var(--ink)', '--mantine-color-dimmed': 'var(--pencil)',
-    '--mantine-color-default': 'var(--sheet)', '--mantine-color-default-border': 'var(--rule)', '--mantine-color-default-color': 'var(--ink)',
-    '--mantine-color-default-hover': 'var(--shade)', '--mantine-color-placeholder': 'var(--pencil)', '--mantine-color-error': 'var(--signal)',
+    '--mantine-color-body': 'var(--paper)',
+    '--mantine-color-text': 'var(--ink)',
+    '--mantine-color-dimmed': 'var(--pencil)',
+    '--mantine-color-default': 'var(--sheet)',
+    '--mantine-color-default-border': 'var(--rule)',
+    '--mantine-color-default-color': 'var(--ink)',
+    '--mantine-color-default-hover': 'var(--shade)',
+    '--mantine-color-placeholder': 'var(--pencil)',
+    '--mantine-color-error': 'var(--signal)',
   };
-  return { variables: {}, light: { ...variables(DAY), ...mantine }, dark: { ...variables(NIGHT), ...mantine } };
+  return {
+    variables: {},
+    light: { ...variables(DAY), ...mantine },
+    dark: { ...variables(NIGHT), ...mantine },
+  };
 };
 
-const spruce: MantineColorsTuple = ['#EAF3F0', '#D3E5DF', '#A9CFC3', '#7CC7AE', '#5BA793', '#43897A', '#357566', '#2C6456', '#235145', '#193D34'];
+const spruce: MantineColorsTuple = [
+  '#EAF3F0',
+  '#D3E5DF',
+  '#A9CFC3',
+  '#7CC7AE',
+  '#5BA793',
+  '#43897A',
+  '#357566',
+  '#2C6456',
+  '#235145',
+  '#193D34',
+];
 
-/** A filled control wears the colour of what holds, with the sheet's colour on it: it reads by day and by night. */
+/** A filled control wears the color of what holds, with the sheet's color on it: it reads by day and by night. */
 const variantColors: VariantColorsResolver = (input) =>
   input.variant === 'filled' && (input.color === undefined || input.color === 'spruce')
-    ? { background: 'var(--spruce)', hover: 'color-mix(in srgb, var(--spruce) 86%, var(--ink))', color: 'var(--sheet)', border: '1px solid transparent' }
+    ? {
+        background: 'var(--spruce)',
+        hover: 'color-mix(in srgb, var(--spruce) 86%, var(--ink))',
+        color: 'var(--sheet)',
+        border: '1px solid transparent',
+      }
     : defaultVariantColorsResolver(input);
 
 export const theme = createTheme({
   variantColorResolver: variantColors,
   components: {
     // The dialog's head is no banner of the page.
-    Modal: Modal.extend({ defaultProps: { closeButtonProps: { 'aria-label': 'Close' }, attributes: { header: { role: 'none' } } } }),
+    Modal: Modal.extend({
+      defaultProps: { closeButtonProps: { 'aria-label': 'Close' }, attributes: { header: { role: 'none' } } },
+    }),
   },
   fontFamily: 'Barlow, sans-serif',
   fontFamilyMonospace: '"IBM Plex Mono", monospace',

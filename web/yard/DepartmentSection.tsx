@@ -2,7 +2,7 @@ import { ActionIcon, Badge, Button, Menu } from '@mantine/core';
 import { IconDots, IconPlus } from '@tabler/icons-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import type { BuildView, DepartmentView } from '#core/spec';
+import type { BuildView, DepartmentView } from '#core/exchange';
 import { useDepartmentChange } from '../api';
 import { BuildRow } from './BuildRow';
 import { DepartmentDialog } from './dialogs';
@@ -11,35 +11,81 @@ import { sayFailed, sayWithUndo } from './undo';
 import classes from './yard.module.css';
 
 /** One department with its builds. */
-export function DepartmentSection({ department, builds, onStart }: { department: DepartmentView; builds: BuildView[]; onStart: () => void }) {
+export function DepartmentSection({
+  department,
+  builds,
+  onStart,
+}: {
+  department: DepartmentView;
+  builds: BuildView[];
+  onStart: () => void;
+}) {
   const change = useDepartmentChange();
   const [editing, setEditing] = useState(false);
   const [reading, setReading] = useState(false);
   const { id, name, district, archived } = department;
-  const setArchived = (to: boolean) => change.mutate({ id, archived: to }, { onError: sayFailed(`${name} could not be changed`) });
+  const setArchived = (to: boolean) =>
+    change.mutate({ id, archived: to }, { onError: sayFailed(`${name} could not be changed`) });
   return (
     <section className={classes.department} aria-label={name}>
       <div className={classes.departmentHead}>
         <h2>{name}</h2>
-        {archived && <Badge variant="outline" color="gray" c="var(--pencil)">Archived</Badge>}
+        {archived && (
+          <Badge variant="outline" color="gray" c="var(--pencil)">
+            Archived
+          </Badge>
+        )}
         <span className={classes.district}>{district}</span>
-        <Button variant="default" size="xs" leftSection={<IconPlus size={14} />} onClick={onStart} aria-label={`New build for ${name}`}>New build</Button>
+        <Button
+          variant="default"
+          size="xs"
+          leftSection={<IconPlus size={14} />}
+          onClick={onStart}
+          aria-label={`New build for ${name}`}
+        >
+          New build
+        </Button>
         <Menu position="bottom-end" withinPortal>
-          <Menu.Target><ActionIcon variant="subtle" color="gray" c="var(--ink)" aria-label={`More for ${name}`}><IconDots size={18} /></ActionIcon></Menu.Target>
+          <Menu.Target>
+            <ActionIcon variant="subtle" color="gray" c="var(--ink)" aria-label={`More for ${name}`}>
+              <IconDots size={18} />
+            </ActionIcon>
+          </Menu.Target>
           <Menu.Dropdown>
             <Menu.Item onClick={() => setEditing(true)}>Rename or describe</Menu.Item>
-            <Menu.Item component={Link} to={`/departments/${id}/parts`}>Own parts</Menu.Item>
+            <Menu.Item component={Link} to={`/departments/${id}/parts`}>
+              Own parts
+            </Menu.Item>
             <Menu.Item onClick={() => setReading(true)}>Read a build file…</Menu.Item>
-            <Menu.Item onClick={() => void saveArchive(id, name).catch(sayFailed(`${name} could not be written out`))}>Everything as one archive</Menu.Item>
-            {archived
-              ? <Menu.Item onClick={() => setArchived(false)}>Bring back</Menu.Item>
-              : <Menu.Item onClick={() => { setArchived(true); sayWithUndo(`${name} is archived.`, () => setArchived(false)); }}>Archive</Menu.Item>}
+            <Menu.Item
+              onClick={() => void saveArchive(id, name).catch(sayFailed(`${name} could not be written out`))}
+            >
+              Everything as one archive
+            </Menu.Item>
+            {archived ? (
+              <Menu.Item onClick={() => setArchived(false)}>Bring back</Menu.Item>
+            ) : (
+              <Menu.Item
+                onClick={() => {
+                  setArchived(true);
+                  sayWithUndo(`${name} is archived.`, () => setArchived(false));
+                }}
+              >
+                Archive
+              </Menu.Item>
+            )}
           </Menu.Dropdown>
         </Menu>
       </div>
-      {builds.length === 0
-        ? <p className={classes.none}>No builds yet.</p>
-        : <ul className={classes.builds}>{builds.map((build) => <BuildRow key={build.id} build={build} />)}</ul>}
+      {builds.length === 0 ? (
+        <p className={classes.none}>No builds yet.</p>
+      ) : (
+        <ul className={classes.builds}>
+          {builds.map((build) => (
+            <BuildRow key={build.id} view={build} />
+          ))}
+        </ul>
+      )}
       {reading && <BuildImport department={department} onClose={() => setReading(false)} />}
       {editing && <DepartmentDialog department={department} onClose={() => setEditing(false)} />}
     </section>

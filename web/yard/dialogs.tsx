@@ -5,9 +5,10 @@ import type { ReactNode } from 'react';
 import { useForm } from 'react-hook-form';
 import type { FieldValues, UseFormReturn } from 'react-hook-form';
 import { useNavigate } from 'react-router';
-import { BUILD_TYPES } from '#core/catalogue';
-import { BuildChange, DISTRICT_KINDS, DISTRICT_NAMES, NewBuild, NewDepartment } from '#core/spec';
-import type { BuildView, DepartmentView } from '#core/spec';
+import { BUILD_TYPES } from '#core/build';
+import { DISTRICT_KINDS, DISTRICT_NAMES } from '#core/demonstration';
+import { BuildChange, NewBuild, NewDepartment } from '#core/exchange';
+import type { BuildView, DepartmentView } from '#core/exchange';
 import { useBuildChange, useCopyBuild, useDepartmentChange, useNewBuild, useNewDepartment } from '../api';
 import { whoAmI } from '../common';
 import { TYPE_WORDS } from './words';
@@ -27,16 +28,33 @@ interface FormProps<T extends FieldValues> {
 const sentence = (message: string | undefined) => message && message[0]!.toUpperCase() + message.slice(1);
 
 /** A dialog around a form judged by the core's own rules. */
-function FormDialog<T extends FieldValues>({ title, done, form, failure, busy, onSubmit, onClose, children }: FormProps<T>) {
+function FormDialog<T extends FieldValues>({
+  title,
+  done,
+  form,
+  failure,
+  busy,
+  onSubmit,
+  onClose,
+  children,
+}: FormProps<T>) {
   return (
     <Modal opened onClose={onClose} title={title} centered>
       <form noValidate onSubmit={(event) => void form.handleSubmit(onSubmit)(event)}>
         <Stack gap="sm">
           {children}
-          {failure && <p role="alert" style={{ color: 'var(--signal)', margin: 0 }}>{failure.message}</p>}
+          {failure && (
+            <p role="alert" style={{ color: 'var(--signal)', margin: 0 }}>
+              {failure.message}
+            </p>
+          )}
           <Group justify="flex-end">
-            <Button variant="default" onClick={onClose}>Cancel</Button>
-            <Button type="submit" loading={busy}>{done}</Button>
+            <Button variant="default" onClick={onClose}>
+              Cancel
+            </Button>
+            <Button type="submit" loading={busy}>
+              {done}
+            </Button>
           </Group>
         </Stack>
       </form>
@@ -45,10 +63,23 @@ function FormDialog<T extends FieldValues>({ title, done, form, failure, busy, o
 }
 
 /** A new department, or another name and description for one. */
-export function DepartmentDialog({ department, onClose }: { department?: DepartmentView; onClose: () => void }) {
+export function DepartmentDialog({
+  department,
+  onClose,
+}: {
+  department?: DepartmentView;
+  onClose: () => void;
+}) {
   const create = useNewDepartment();
   const change = useDepartmentChange();
-  const form = useForm<NewDepartment>({ resolver: classValidatorResolver(NewDepartment), defaultValues: { name: department?.name ?? '', district: department?.district ?? '', kind: department?.kind ?? 'rural' } });
+  const form = useForm<NewDepartment>({
+    resolver: classValidatorResolver(NewDepartment),
+    defaultValues: {
+      name: department?.name ?? '',
+      district: department?.district ?? '',
+      kind: department?.kind ?? 'rural',
+    },
+  });
   const { errors } = form.formState;
   const submit = ({ name, district, kind }: NewDepartment) => {
     const kept = { name: name.trim(), district: district.trim(), kind };
@@ -57,23 +88,57 @@ export function DepartmentDialog({ department, onClose }: { department?: Departm
   };
   return (
     <FormDialog
-      title={department ? 'Department' : 'New department'} done={department ? 'Save' : 'Create'} form={form} failure={create.error ?? change.error}
-      busy={create.isPending || change.isPending} onSubmit={submit} onClose={onClose}
+      title={department ? 'Department' : 'New department'}
+      done={department ? 'Save' : 'Create'}
+      form={form}
+      failure={create.error ?? change.error}
+      busy={create.isPending || change.isPending}
+      onSubmit={submit}
+      onClose={onClose}
     >
-      <TextInput label="Name" data-autofocus {...form.register('name')} error={sentence(errors.name?.message)} />
-      <Textarea label="District" description="What the trucks there must cope with" autosize minRows={2} {...form.register('district')} error={sentence(errors.district?.message)} />
-      <NativeSelect label="Kind of district" description="New builds start from a whole truck for it" data={DISTRICT_KINDS.map((kind) => ({ value: kind, label: DISTRICT_NAMES[kind] }))} {...form.register('kind')} error={sentence(errors.kind?.message)} />
+      <TextInput
+        label="Name"
+        data-autofocus
+        {...form.register('name')}
+        error={sentence(errors.name?.message)}
+      />
+      <Textarea
+        label="District"
+        description="What the trucks there must cope with"
+        autosize
+        minRows={2}
+        {...form.register('district')}
+        error={sentence(errors.district?.message)}
+      />
+      <NativeSelect
+        label="Kind of district"
+        description="New builds start from a whole truck for it"
+        data={DISTRICT_KINDS.map((kind) => ({ value: kind, label: DISTRICT_NAMES[kind] }))}
+        {...form.register('kind')}
+        error={sentence(errors.kind?.message)}
+      />
     </FormDialog>
   );
 }
 
 /** A new build, from a whole truck for the kind of district or from another build; it opens on the bench. */
-export function NewBuildDialog({ department, builds, onClose }: { department: DepartmentView; builds: BuildView[]; onClose: () => void }) {
+export function NewBuildDialog({
+  department,
+  builds,
+  onClose,
+}: {
+  department: DepartmentView;
+  builds: BuildView[];
+  onClose: () => void;
+}) {
   const create = useNewBuild();
   const copy = useCopyBuild();
   const navigate = useNavigate();
   const [from, setFrom] = useState('');
-  const form = useForm<NewBuild>({ resolver: classValidatorResolver(NewBuild), defaultValues: { departmentId: department.id, name: '', type: 'pumper' } });
+  const form = useForm<NewBuild>({
+    resolver: classValidatorResolver(NewBuild),
+    defaultValues: { departmentId: department.id, name: '', type: 'pumper' },
+  });
   const { errors } = form.formState;
   const open = (build: BuildView) => void navigate(`/builds/${build.id}`);
   const start = (values: NewBuild) => {
@@ -82,16 +147,46 @@ export function NewBuildDialog({ department, builds, onClose }: { department: De
     else create.mutate({ ...values, ...named }, { onSuccess: open });
   };
   return (
-    <FormDialog title={`New build for ${department.name}`} done="Start" form={form} failure={create.error ?? copy.error} busy={create.isPending || copy.isPending} onClose={onClose} onSubmit={start}>
-      <TextInput label="Name" data-autofocus {...form.register('name')} error={sentence(errors.name?.message)} />
+    <FormDialog
+      title={`New build for ${department.name}`}
+      done="Start"
+      form={form}
+      failure={create.error ?? copy.error}
+      busy={create.isPending || copy.isPending}
+      onClose={onClose}
+      onSubmit={start}
+    >
+      <TextInput
+        label="Name"
+        data-autofocus
+        {...form.register('name')}
+        error={sentence(errors.name?.message)}
+      />
       <NativeSelect
-        label="Starts from" value={from} onChange={(event) => setFrom(event.currentTarget.value)}
-        data={[{ value: '', label: `A whole truck for: ${DISTRICT_NAMES[department.kind].toLowerCase()}` }, ...builds.map(({ id, spec }) => ({ value: id, label: `${spec.name}, ${spec.department.name}` }))]}
+        label="Starts from"
+        value={from}
+        onChange={(event) => setFrom(event.currentTarget.value)}
+        data={[
+          { value: '', label: `A whole truck for: ${DISTRICT_NAMES[department.kind].toLowerCase()}` },
+          ...builds.map(({ id, build }) => ({ value: id, label: `${build.name}, ${build.department.name}` })),
+        ]}
       />
       {!from && (
-        <Radio.Group label="Type" description="Everything it starts with is marked as assumed until somebody confirms it" value={form.watch('type')} onChange={(type) => form.setValue('type', type as NewBuild['type'])}>
+        <Radio.Group
+          label="Type"
+          description="Everything it starts with is marked as assumed until somebody confirms it"
+          value={form.watch('type')}
+          onChange={(type) => form.setValue('type', type as NewBuild['type'])}
+        >
           <Stack gap={8} mt={4}>
-            {BUILD_TYPES.map((type) => <Radio key={type} value={type} label={TYPE_WORDS[type].name} description={TYPE_WORDS[type].words} />)}
+            {BUILD_TYPES.map((type) => (
+              <Radio
+                key={type}
+                value={type}
+                label={TYPE_WORDS[type].name}
+                description={TYPE_WORDS[type].words}
+              />
+            ))}
           </Stack>
         </Radio.Group>
       )}
@@ -100,15 +195,28 @@ export function NewBuildDialog({ department, builds, onClose }: { department: De
 }
 
 /** Another name for a build. */
-export function RenameDialog({ build, onClose }: { build: BuildView; onClose: () => void }) {
+export function RenameDialog({ view, onClose }: { view: BuildView; onClose: () => void }) {
   const change = useBuildChange();
-  const form = useForm<BuildChange>({ resolver: classValidatorResolver(BuildChange), defaultValues: { name: build.spec.name } });
+  const form = useForm<BuildChange>({
+    resolver: classValidatorResolver(BuildChange),
+    defaultValues: { name: view.build.name },
+  });
   return (
     <FormDialog
-      title={`Rename ${build.spec.name}`} done="Rename" form={form} failure={change.error} busy={change.isPending} onClose={onClose}
-      onSubmit={({ name = '' }) => change.mutate({ id: build.id, name: name.trim() }, { onSuccess: onClose })}
+      title={`Rename ${view.build.name}`}
+      done="Rename"
+      form={form}
+      failure={change.error}
+      busy={change.isPending}
+      onClose={onClose}
+      onSubmit={({ name = '' }) => change.mutate({ id: view.id, name: name.trim() }, { onSuccess: onClose })}
     >
-      <TextInput label="Name" data-autofocus {...form.register('name')} error={sentence(form.formState.errors.name?.message)} />
+      <TextInput
+        label="Name"
+        data-autofocus
+        {...form.register('name')}
+        error={sentence(form.formState.errors.name?.message)}
+      />
     </FormDialog>
   );
 }

@@ -6,7 +6,9 @@ export class HistoryAndParts1764100000000 implements MigrationInterface {
 
   async up(runner: QueryRunner): Promise<void> {
     await runner.query("ALTER TABLE departments ADD kind varchar(20) NOT NULL DEFAULT 'rural'");
-    await runner.query("ALTER TABLE build_revisions ADD who varchar(60) NOT NULL DEFAULT '', ADD label varchar(40) NOT NULL DEFAULT '', ADD measure jsonb");
+    await runner.query(
+      "ALTER TABLE build_revisions ADD who varchar(60) NOT NULL DEFAULT '', ADD label varchar(40) NOT NULL DEFAULT '', ADD measure jsonb",
+    );
     await runner.query(`
       CREATE TABLE own_parts (
         id uuid NOT NULL DEFAULT gen_random_uuid(),

@@ -1,4 +1,4 @@
-import type { Shape } from '#core/rig';
+import type { Shape } from '#core/kernel';
 import { at, between, Circle, Columns, inset, Line, Path, Poly, Rect, Strokes } from '../kit';
 import type { Flat } from '../view';
 
@@ -14,7 +14,16 @@ export function SectionSide(_: Shape, flat: Flat) {
       <Rect u0={u0} u1={u1} v0={v0} v1={v1} pen="outline" />
       <Rect u0={u0} u1={u1} v0={v0} v1={v0 + rail} pen="tint" />
       <Rect u0={u0} u1={u1} v0={v1 - rail} v1={v1} pen="tint" />
-      <Strokes lines={bays.slice(1).map((u, i) => [bays[i]!, i % 2 === 0 ? v1 - rail : v0 + rail, u, i % 2 === 0 ? v0 + rail : v1 - rail])} />
+      <Strokes
+        lines={bays
+          .slice(1)
+          .map((u, i) => [
+            bays[i]!,
+            i % 2 === 0 ? v1 - rail : v0 + rail,
+            u,
+            i % 2 === 0 ? v0 + rail : v1 - rail,
+          ])}
+      />
     </>
   );
 }
@@ -35,7 +44,9 @@ export function SectionEnd(_: Shape, flat: Flat) {
   return (
     <>
       <Rect {...flat} pen="outline" />
-      <Path d={`M ${at(flat.u0, flat.v1)} L ${at(flat.u0, flat.v0)} L ${at(flat.u1, flat.v0)} L ${at(flat.u1, flat.v1)}`} />
+      <Path
+        d={`M ${at(flat.u0, flat.v1)} L ${at(flat.u0, flat.v0)} L ${at(flat.u1, flat.v0)} L ${at(flat.u1, flat.v1)}`}
+      />
       <Line u0={flat.u0} u1={flat.u1} v0={flat.v0 + 4} v1={flat.v0 + 4} />
     </>
   );
@@ -48,13 +59,43 @@ export function TurntableSide(_: Shape, { u0, u1, v0, v1 }: Flat) {
   const plate = Math.max(v0 + 4, v1 - 13);
   return (
     <>
-      <Poly pen="outline" points={[[middle - half * 0.62, v0], [middle - half * 0.5, plate], [middle + half * 0.5, plate], [middle + half * 0.62, v0]]} />
+      <Poly
+        pen="outline"
+        points={[
+          [middle - half * 0.62, v0],
+          [middle - half * 0.5, plate],
+          [middle + half * 0.5, plate],
+          [middle + half * 0.62, v0],
+        ]}
+      />
       <Rect u0={u0} u1={u1} v0={plate} v1={plate + 5} r={1.5} pen="tint" />
       <Columns u0={u0 + 2} u1={u1 - 2} v0={plate} v1={plate + 5} step={5} pen="fine" />
-      <Poly pen="outline" points={[[middle - half * 0.2, plate + 5], [middle - half * 0.1, v1 + 12], [middle + half * 0.35, v1 + 12], [middle + half * 0.5, plate + 5]]} />
+      <Poly
+        pen="outline"
+        points={[
+          [middle - half * 0.2, plate + 5],
+          [middle - half * 0.1, v1 + 12],
+          [middle + half * 0.35, v1 + 12],
+          [middle + half * 0.5, plate + 5],
+        ]}
+      />
       <Circle u={middle + half * 0.14} v={v1 + 6} r={3.5} pen="tint" />
-      <Rect u0={middle + half * 0.62} u1={middle + half * 0.9} v0={plate + 5} v1={plate + 32} r={1.5} pen="tint" />
-      <Poly open points={[[u0 + 3, plate + 5], [u0 + 3, plate + 30], [middle - half * 0.25, plate + 30]]} />
+      <Rect
+        u0={middle + half * 0.62}
+        u1={middle + half * 0.9}
+        v0={plate + 5}
+        v1={plate + 32}
+        r={1.5}
+        pen="tint"
+      />
+      <Poly
+        open
+        points={[
+          [u0 + 3, plate + 5],
+          [u0 + 3, plate + 30],
+          [middle - half * 0.25, plate + 30],
+        ]}
+      />
     </>
   );
 }

@@ -1,4 +1,4 @@
-import type { Shape } from '#core/rig';
+import type { Shape } from '#core/kernel';
 import { at, between, Circle, Columns, inset, Line, Path, Poly, Rect, Rows, Strokes } from '../kit';
 import type { Flat } from '../view';
 
@@ -39,7 +39,13 @@ export function BodyTop(_: Body, flat: Flat) {
 const CHEVRON_IN = 9;
 
 /** Stripes of one panel, rising to the middle of the truck and cut off at the panel's ends. */
-function chevrons(u0: number, u1: number, bottom: number, top: number, left: boolean): [number, number, number, number][] {
+function chevrons(
+  u0: number,
+  u1: number,
+  bottom: number,
+  top: number,
+  left: boolean,
+): [number, number, number, number][] {
   const rise = u1 - u0;
   return between(bottom - rise, top, CHEVRON_IN).map((v) => {
     const from = Math.max(v, bottom);
@@ -51,7 +57,10 @@ function chevrons(u0: number, u1: number, bottom: number, top: number, left: boo
 
 /** The back: chevrons over the outer panels, lamps, rails. */
 export function BodyRear(_: Body, flat: Flat) {
-  const panels = [[flat.u0 + 1, flat.u0 + 26], [flat.u1 - 26, flat.u1 - 1]] as const;
+  const panels = [
+    [flat.u0 + 1, flat.u0 + 26],
+    [flat.u1 - 26, flat.u1 - 1],
+  ] as const;
   return (
     <>
       <Rect {...flat} pen="outline" />
@@ -63,7 +72,12 @@ export function BodyRear(_: Body, flat: Flat) {
           <Circle u={u0 + 12.5} v={flat.v0 + 13} r={2.4} />
           <Circle u={u0 + 12.5} v={flat.v0 + 19} r={2.4} />
           <Circle u={u0 + 12.5} v={flat.v0 + 25} r={2.4} />
-          <Line u0={side === 0 ? u1 + 2 : u0 - 2} u1={side === 0 ? u1 + 2 : u0 - 2} v0={flat.v0 + 34} v1={flat.v1 - 6} />
+          <Line
+            u0={side === 0 ? u1 + 2 : u0 - 2}
+            u1={side === 0 ? u1 + 2 : u0 - 2}
+            v0={flat.v0 + 34}
+            v1={flat.v1 - 6}
+          />
         </g>
       ))}
     </>
@@ -89,7 +103,13 @@ export function Door({ doors }: Compartment, flat: Flat) {
       </>
     );
   }
-  const leaves = u1 - u0 > 30 ? [[u0, (u0 + u1) / 2], [(u0 + u1) / 2, u1]] as const : [[u0, u1]] as const;
+  const leaves =
+    u1 - u0 > 30
+      ? ([
+          [u0, (u0 + u1) / 2],
+          [(u0 + u1) / 2, u1],
+        ] as const)
+      : ([[u0, u1]] as const);
   return (
     <>
       <Rect u0={u0} u1={u1} v0={v0} v1={v1} pen="outline" />
@@ -117,7 +137,9 @@ export function PumpHouseSide({ box, panel, slots }: PumpHouse) {
   return (
     <>
       <Rect u0={x0} u1={x1} v0={z0} v1={z1} pen="outline" />
-      {slots.map((slot) => <Rect key={slot.x0} u0={slot.x0} u1={slot.x1} v0={slot.z0} v1={slot.z1 - 1} pen="tint" />)}
+      {slots.map((slot) => (
+        <Rect key={slot.x0} u0={slot.x0} u1={slot.x1} v0={slot.z0} v1={slot.z1 - 1} pen="tint" />
+      ))}
       {panel === 'top' ? (
         <>
           <Rect u0={u(0.06)} u1={u(0.4)} v0={z0 + 4} v1={panelTop} r={2} />
@@ -129,8 +151,14 @@ export function PumpHouseSide({ box, panel, slots }: PumpHouse) {
       )}
       {panel === 'side' && (
         <>
-          {[0.26, 0.44].map((s) => <Circle key={s} u={u(s)} v={panelTop - 6} r={3.6} pen="outline" />)}
-          {[0.62, 0.74, 0.86].map((s) => [0, 7].map((d) => <Circle key={`${s}${d}`} u={u(s)} v={panelTop - 4 - d} r={2.2} pen="outline" />))}
+          {[0.26, 0.44].map((s) => (
+            <Circle key={s} u={u(s)} v={panelTop - 6} r={3.6} pen="outline" />
+          ))}
+          {[0.62, 0.74, 0.86].map((s) =>
+            [0, 7].map((d) => (
+              <Circle key={`${s}${d}`} u={u(s)} v={panelTop - 4 - d} r={2.2} pen="outline" />
+            )),
+          )}
           <Columns u0={u(0.12)} u1={u(0.9)} v0={panelTop - 19} v1={panelTop - 14} step={width * 0.09} />
           <Line u0={u(0.12)} u1={u(0.9)} v0={panelTop - 21} v1={panelTop - 21} pen="fine" />
         </>
@@ -155,7 +183,9 @@ export function PumpHouseOfficer({ box, slots }: PumpHouse) {
   return (
     <>
       <Rect u0={x0} u1={x1} v0={z0} v1={z1} pen="outline" />
-      {slots.map((slot) => <Rect key={slot.x0} u0={slot.x0} u1={slot.x1} v0={slot.z0} v1={slot.z1 - 1} pen="tint" />)}
+      {slots.map((slot) => (
+        <Rect key={slot.x0} u0={slot.x0} u1={slot.x1} v0={slot.z0} v1={slot.z1 - 1} pen="tint" />
+      ))}
       <Rect u0={x0 + 3} u1={x1 - 3} v0={z0 + 3} v1={panelTop} r={1.5} pen="tint" />
       <Rect u0={u(0.14)} u1={u(0.86)} v0={z0 + 27} v1={panelTop - 4} r={2} pen="outline" />
       <Circle u={u(0.78)} v={(z0 + 27 + panelTop) / 2} r={1.5} />
@@ -175,7 +205,9 @@ export function PumpHouseTop({ slots }: PumpHouse, flat: Flat) {
   return (
     <>
       <Rect {...flat} pen="outline" />
-      {slots.map((slot) => <Rect key={slot.x0} u0={slot.x0} u1={slot.x1} v0={flat.v0 + 1.5} v1={flat.v1 - 1.5} pen="tint" />)}
+      {slots.map((slot) => (
+        <Rect key={slot.x0} u0={slot.x0} u1={slot.x1} v0={flat.v0 + 1.5} v1={flat.v1 - 1.5} pen="tint" />
+      ))}
     </>
   );
 }
@@ -188,7 +220,16 @@ export function HoseEnd({ layers }: Hose, flat: Flat) {
       <Rect {...flat} pen="outline" />
       {Array.from({ length: layers }, (_, i) => {
         const v0 = flat.v0 + i * step;
-        return <Rect key={i} u0={flat.u0 + 0.8} u1={flat.u1 - 0.8} v0={v0 + step * 0.12} v1={v0 + step * 0.88} r={step * 0.38} />;
+        return (
+          <Rect
+            key={i}
+            u0={flat.u0 + 0.8}
+            u1={flat.u1 - 0.8}
+            v0={v0 + step * 0.12}
+            v1={v0 + step * 0.88}
+            r={step * 0.38}
+          />
+        );
       })}
     </>
   );
@@ -198,9 +239,11 @@ export function HoseTop({ runs }: Hose, flat: Flat) {
   return (
     <>
       <Rect {...flat} pen="outline" />
-      {runs === 'along'
-        ? <Rows u0={flat.u0 + 2} u1={flat.u1 - 2} v0={flat.v0} v1={flat.v1} step={5} />
-        : <Columns u0={flat.u0} u1={flat.u1} v0={flat.v0 + 2} v1={flat.v1 - 2} step={4} />}
+      {runs === 'along' ? (
+        <Rows u0={flat.u0 + 2} u1={flat.u1 - 2} v0={flat.v0} v1={flat.v1} step={5} />
+      ) : (
+        <Columns u0={flat.u0} u1={flat.u1} v0={flat.v0 + 2} v1={flat.v1 - 2} step={4} />
+      )}
     </>
   );
 }
@@ -210,9 +253,24 @@ export function BedSide(_: Shape, { u0, u1, v0, v1 }: Flat) {
   const drop = Math.min(8, (v1 - v0) * 0.35);
   return (
     <>
-      <Poly pen="outline" points={[[u0, v0], [u0, v1], [u0 + (u1 - u0) * 0.72, v1], [u1, v1 - drop], [u1, v0]]} />
+      <Poly
+        pen="outline"
+        points={[
+          [u0, v0],
+          [u0, v1],
+          [u0 + (u1 - u0) * 0.72, v1],
+          [u1, v1 - drop],
+          [u1, v0],
+        ]}
+      />
       <Columns u0={u0} u1={u1} v0={v0} v1={v1 - drop - 1} step={30} pen="fine" />
-      <Poly open points={[[u0 + 6, v1 + 3], [u0 + (u1 - u0) * 0.6, v1 + 3]]} />
+      <Poly
+        open
+        points={[
+          [u0 + 6, v1 + 3],
+          [u0 + (u1 - u0) * 0.6, v1 + 3],
+        ]}
+      />
     </>
   );
 }

@@ -1,4 +1,4 @@
-import type { Shape } from '#core/rig';
+import type { Shape } from '#core/kernel';
 import { at, Circle, Columns, inset, Line, Path, Poly, Rect, Rows } from '../kit';
 import type { Flat } from '../view';
 
@@ -15,7 +15,19 @@ function lowerEdge({ box, wheelDiameterIn }: Cab, frontU: number): string {
 }
 
 /** A door with its window, handle, hinges and step. */
-function Door({ u0, u1, sill, top, belt }: { u0: number; u1: number; sill: number; top: number; belt: number }) {
+function Door({
+  u0,
+  u1,
+  sill,
+  top,
+  belt,
+}: {
+  u0: number;
+  u1: number;
+  sill: number;
+  top: number;
+  belt: number;
+}) {
   return (
     <>
       <Rect u0={u0} u1={u1} v0={sill} v1={top} r={2} />
@@ -49,8 +61,14 @@ function FlatFrontSide(cab: Cab) {
   const top = roofIn - 5;
   return (
     <>
-      <Path pen="outline" d={`M ${at(x0 + 3, z0)} L ${at(x0, z0 + 6)} L ${at(x0 + 1, belt - 4)} ${roof} L ${at(x1 - 4, z1)} Q ${at(x1, z1)} ${at(x1, z1 - 4)} L ${at(x1, z0)} ${lowerEdge(cab, x0 + 3)} Z`} />
-      <Path pen="glass" d={`M ${at(x0 + 1.2, belt)} L ${at(x0 + 8.4, top)} L ${at(x0 + 11.5, top)} L ${at(x0 + 7, belt)} Z`} />
+      <Path
+        pen="outline"
+        d={`M ${at(x0 + 3, z0)} L ${at(x0, z0 + 6)} L ${at(x0 + 1, belt - 4)} ${roof} L ${at(x1 - 4, z1)} Q ${at(x1, z1)} ${at(x1, z1 - 4)} L ${at(x1, z0)} ${lowerEdge(cab, x0 + 3)} Z`}
+      />
+      <Path
+        pen="glass"
+        d={`M ${at(x0 + 1.2, belt)} L ${at(x0 + 8.4, top)} L ${at(x0 + 11.5, top)} L ${at(x0 + 7, belt)} Z`}
+      />
       <Line u0={x0 + 1} u1={x1} v0={belt - 9} v1={belt - 9} pen="fine" />
       <Line u0={x0 + 1} u1={x1} v0={belt - 13} v1={belt - 13} pen="fine" />
       <Door u0={x0 + 11} u1={-arch - 1} sill={z0 + 2} top={top} belt={belt} />
@@ -67,22 +85,31 @@ function FlatFrontSide(cab: Cab) {
 }
 
 function HoodedSide(cab: Cab) {
-  const { box, windscreenIn, hoodTopIn, doors } = cab;
+  const { box, windshieldIn, hoodTopIn, doors } = cab;
   const { x0, x1, z0, z1 } = box;
   const slope = Math.min(20, (z1 - hoodTopIn) * 0.72);
   const belt = hoodTopIn + 1;
-  const first = windscreenIn + 7;
+  const first = windshieldIn + 7;
   const back = x1 - 4;
   const middle = doors === 4 ? first + (back - first) * 0.5 : back;
   const window = (u0: number, u1: number, front: boolean) => (
-    <Path pen="glass" d={`M ${at(front ? u0 + 2 : u0 + 3, belt + 2)} L ${at(front ? u0 + slope * 0.72 : u0 + 3, z1 - 6)} L ${at(u1 - 3, z1 - 6)} L ${at(u1 - 3, belt + 2)} Z`} />
+    <Path
+      pen="glass"
+      d={`M ${at(front ? u0 + 2 : u0 + 3, belt + 2)} L ${at(front ? u0 + slope * 0.72 : u0 + 3, z1 - 6)} L ${at(u1 - 3, z1 - 6)} L ${at(u1 - 3, belt + 2)} Z`}
+    />
   );
   return (
     <>
-      <Path pen="outline" d={`M ${at(x0 + 2, z0)} L ${at(x0, z0 + 6)} L ${at(x0 + 1, hoodTopIn - 9)} Q ${at(x0 + 2, hoodTopIn - 4)} ${at(x0 + 9, hoodTopIn - 3)} L ${at(windscreenIn, hoodTopIn)} L ${at(windscreenIn + slope, z1 - 3)} Q ${at(windscreenIn + slope + 2, z1)} ${at(windscreenIn + slope + 6, z1)} L ${at(x1 - 5, z1)} Q ${at(x1, z1)} ${at(x1, z1 - 5)} L ${at(x1, z0)} ${lowerEdge(cab, x0 + 2)} Z`} />
-      <Path pen="glass" d={`M ${at(windscreenIn + 1.5, hoodTopIn + 1)} L ${at(windscreenIn + slope, z1 - 4)} L ${at(windscreenIn + slope + 3.5, z1 - 4)} L ${at(windscreenIn + 6, hoodTopIn + 1)} Z`} />
-      <Line u0={x0 + 6} u1={windscreenIn} v0={hoodTopIn - 10} v1={hoodTopIn - 8} pen="fine" />
-      <Line u0={windscreenIn - 2} u1={windscreenIn - 2} v0={z0 + 6} v1={hoodTopIn - 1} />
+      <Path
+        pen="outline"
+        d={`M ${at(x0 + 2, z0)} L ${at(x0, z0 + 6)} L ${at(x0 + 1, hoodTopIn - 9)} Q ${at(x0 + 2, hoodTopIn - 4)} ${at(x0 + 9, hoodTopIn - 3)} L ${at(windshieldIn, hoodTopIn)} L ${at(windshieldIn + slope, z1 - 3)} Q ${at(windshieldIn + slope + 2, z1)} ${at(windshieldIn + slope + 6, z1)} L ${at(x1 - 5, z1)} Q ${at(x1, z1)} ${at(x1, z1 - 5)} L ${at(x1, z0)} ${lowerEdge(cab, x0 + 2)} Z`}
+      />
+      <Path
+        pen="glass"
+        d={`M ${at(windshieldIn + 1.5, hoodTopIn + 1)} L ${at(windshieldIn + slope, z1 - 4)} L ${at(windshieldIn + slope + 3.5, z1 - 4)} L ${at(windshieldIn + 6, hoodTopIn + 1)} Z`}
+      />
+      <Line u0={x0 + 6} u1={windshieldIn} v0={hoodTopIn - 10} v1={hoodTopIn - 8} pen="fine" />
+      <Line u0={windshieldIn - 2} u1={windshieldIn - 2} v0={z0 + 6} v1={hoodTopIn - 1} />
       <Rect u0={first} u1={middle} v0={z0 + 2} v1={belt} r={1.5} />
       {window(first, middle, true)}
       <Line u0={middle - 7} u1={middle - 2.5} v0={belt - 4} v1={belt - 4} />
@@ -101,25 +128,38 @@ function HoodedSide(cab: Cab) {
   );
 }
 
-export const CabSide = (cab: Cab) => (cab.style === 'flatFront' ? <FlatFrontSide {...cab} /> : <HoodedSide {...cab} />);
+export const CabSide = (cab: Cab) =>
+  cab.style === 'flatFront' ? <FlatFrontSide {...cab} /> : <HoodedSide {...cab} />;
 
-export function CabTop({ box, style, windscreenIn }: Cab) {
+export function CabTop({ box, style, windshieldIn }: Cab) {
   const { x0, x1, y0, y1 } = box;
   if (style === 'flatFront') {
     return (
       <>
-        <Path pen="outline" d={`M ${at(x0 + 8, y0)} Q ${at(x0, y0)} ${at(x0, y0 + 14)} L ${at(x0, y1 - 14)} Q ${at(x0, y1)} ${at(x0 + 8, y1)} L ${at(x1, y1)} L ${at(x1, y0)} Z`} />
-        <Path pen="glass" d={`M ${at(x0 + 1.5, y0 + 12)} L ${at(x0 + 8, y0 + 9)} L ${at(x0 + 8, y1 - 9)} L ${at(x0 + 1.5, y1 - 12)} Z`} />
+        <Path
+          pen="outline"
+          d={`M ${at(x0 + 8, y0)} Q ${at(x0, y0)} ${at(x0, y0 + 14)} L ${at(x0, y1 - 14)} Q ${at(x0, y1)} ${at(x0 + 8, y1)} L ${at(x1, y1)} L ${at(x1, y0)} Z`}
+        />
+        <Path
+          pen="glass"
+          d={`M ${at(x0 + 1.5, y0 + 12)} L ${at(x0 + 8, y0 + 9)} L ${at(x0 + 8, y1 - 9)} L ${at(x0 + 1.5, y1 - 12)} Z`}
+        />
         <Rows u0={x0 + 30} u1={x1 - 6} v0={y0 + 6} v1={y1 - 6} step={16} pen="fine" />
       </>
     );
   }
   return (
     <>
-      <Path pen="outline" d={`M ${at(x0 + 8, y0 + 5)} Q ${at(x0, y0 + 6)} ${at(x0, y0 + 18)} L ${at(x0, y1 - 18)} Q ${at(x0, y1 - 6)} ${at(x0 + 8, y1 - 5)} L ${at(windscreenIn, y1 - 3)} L ${at(windscreenIn + 4, y1)} L ${at(x1, y1)} L ${at(x1, y0)} L ${at(windscreenIn + 4, y0)} L ${at(windscreenIn, y0 + 3)} Z`} />
-      <Path pen="glass" d={`M ${at(windscreenIn + 3, y0 + 6)} L ${at(windscreenIn + 18, y0 + 9)} L ${at(windscreenIn + 18, y1 - 9)} L ${at(windscreenIn + 3, y1 - 6)} Z`} />
-      <Line u0={x0 + 6} u1={windscreenIn - 2} v0={y0 + 22} v1={y0 + 16} pen="fine" />
-      <Line u0={x0 + 6} u1={windscreenIn - 2} v0={y1 - 22} v1={y1 - 16} pen="fine" />
+      <Path
+        pen="outline"
+        d={`M ${at(x0 + 8, y0 + 5)} Q ${at(x0, y0 + 6)} ${at(x0, y0 + 18)} L ${at(x0, y1 - 18)} Q ${at(x0, y1 - 6)} ${at(x0 + 8, y1 - 5)} L ${at(windshieldIn, y1 - 3)} L ${at(windshieldIn + 4, y1)} L ${at(x1, y1)} L ${at(x1, y0)} L ${at(windshieldIn + 4, y0)} L ${at(windshieldIn, y0 + 3)} Z`}
+      />
+      <Path
+        pen="glass"
+        d={`M ${at(windshieldIn + 3, y0 + 6)} L ${at(windshieldIn + 18, y0 + 9)} L ${at(windshieldIn + 18, y1 - 9)} L ${at(windshieldIn + 3, y1 - 6)} Z`}
+      />
+      <Line u0={x0 + 6} u1={windshieldIn - 2} v0={y0 + 22} v1={y0 + 16} pen="fine" />
+      <Line u0={x0 + 6} u1={windshieldIn - 2} v0={y1 - 22} v1={y1 - 16} pen="fine" />
     </>
   );
 }
@@ -132,8 +172,14 @@ export function CabFront({ style, hoodTopIn, roofIn, box }: Cab, flat: Flat) {
   const narrow = hooded ? 9 : 0;
   return (
     <>
-      <Path pen="outline" d={`M ${at(u0, v0)} L ${at(u0, belt)} L ${at(u0 + 3 + narrow / 3, v1 - 6)} Q ${at(u0 + 4 + narrow / 3, v1)} ${at(u0 + 11 + narrow / 3, v1)} L ${at(u1 - 11 - narrow / 3, v1)} Q ${at(u1 - 4 - narrow / 3, v1)} ${at(u1 - 3 - narrow / 3, v1 - 6)} L ${at(u1, belt)} L ${at(u1, v0)} Z`} />
-      <Path pen="glass" d={`M ${at(u0 + 6, belt + 2)} L ${at(u0 + 8 + narrow / 3, roof - 6)} L ${at(-1, roof - 6)} L ${at(-1, belt + 2)} Z M ${at(1, belt + 2)} L ${at(1, roof - 6)} L ${at(u1 - 8 - narrow / 3, roof - 6)} L ${at(u1 - 6, belt + 2)} Z`} />
+      <Path
+        pen="outline"
+        d={`M ${at(u0, v0)} L ${at(u0, belt)} L ${at(u0 + 3 + narrow / 3, v1 - 6)} Q ${at(u0 + 4 + narrow / 3, v1)} ${at(u0 + 11 + narrow / 3, v1)} L ${at(u1 - 11 - narrow / 3, v1)} Q ${at(u1 - 4 - narrow / 3, v1)} ${at(u1 - 3 - narrow / 3, v1 - 6)} L ${at(u1, belt)} L ${at(u1, v0)} Z`}
+      />
+      <Path
+        pen="glass"
+        d={`M ${at(u0 + 6, belt + 2)} L ${at(u0 + 8 + narrow / 3, roof - 6)} L ${at(-1, roof - 6)} L ${at(-1, belt + 2)} Z M ${at(1, belt + 2)} L ${at(1, roof - 6)} L ${at(u1 - 8 - narrow / 3, roof - 6)} L ${at(u1 - 6, belt + 2)} Z`}
+      />
       {!hooded && <Line u0={u0 + 3} u1={u1 - 3} v0={roofIn} v1={roofIn} pen="fine" />}
       <Line u0={-24} u1={-8} v0={belt + 2} v1={belt + 12} />
       <Line u0={8} u1={24} v0={belt + 2} v1={belt + 12} />
@@ -144,11 +190,19 @@ export function CabFront({ style, hoodTopIn, roofIn, box }: Cab, flat: Flat) {
           <Rect u0={side * (u1 - 6)} u1={side * (u1 - 21)} v0={v0 + 13} v1={v0 + 22} r={2} pen="tint" />
           <Circle u={side * (u1 - 10)} v={v0 + 17.5} r={2.8} />
           <Circle u={side * (u1 - 17)} v={v0 + 17.5} r={2.8} />
-          <Poly open points={[[side * (u1 - 1), belt + 16], [side * (u1 + 6), belt + 18]]} />
+          <Poly
+            open
+            points={[
+              [side * (u1 - 1), belt + 16],
+              [side * (u1 + 6), belt + 18],
+            ]}
+          />
           <Rect u0={side * (u1 + 4)} u1={side * (u1 + 11)} v0={belt + 2} v1={belt + 20} r={1.5} pen="tint" />
         </g>
       ))}
-      {box.z1 > roofIn && <Line u0={u0 + 12} u1={u1 - 12} v0={(v1 + roofIn) / 2} v1={(v1 + roofIn) / 2} pen="fine" />}
+      {box.z1 > roofIn && (
+        <Line u0={u0 + 12} u1={u1 - 12} v0={(v1 + roofIn) / 2} v1={(v1 + roofIn) / 2} pen="fine" />
+      )}
     </>
   );
 }

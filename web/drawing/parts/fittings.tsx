@@ -1,4 +1,4 @@
-import type { Shape } from '#core/rig';
+import type { Shape } from '#core/kernel';
 import { at, between, Circle, Columns, inset, Line, Path, Poly, Rect, Rows, Strokes } from '../kit';
 import type { Flat } from '../view';
 
@@ -14,13 +14,20 @@ function LadderFace({ u0, u1, v0, v1 }: Flat) {
       <Rect u0={u0} u1={u1} v0={v0} v1={v1} pen="outline" />
       <Rect u0={u0} u1={u1} v0={v0} v1={v0 + rail} pen="tint" />
       <Rect u0={u0} u1={u1} v0={v1 - rail} v1={v1} pen="tint" />
-      <Strokes lines={between(u0, u1, RUNG_IN).flatMap((u) => [[u - 0.6, v0 + rail, u - 0.6, v1 - rail], [u + 0.6, v0 + rail, u + 0.6, v1 - rail]])} />
+      <Strokes
+        lines={between(u0, u1, RUNG_IN).flatMap((u) => [
+          [u - 0.6, v0 + rail, u - 0.6, v1 - rail],
+          [u + 0.6, v0 + rail, u + 0.6, v1 - rail],
+        ])}
+      />
     </>
   );
 }
 
-export const LadderSide = ({ flat: lies }: Ladder, flat: Flat) => (lies ? <Rect {...flat} pen="tint" /> : LadderFace(flat));
-export const LadderTop = ({ flat: lies }: Ladder, flat: Flat) => (lies ? LadderFace(flat) : <Rect {...flat} pen="tint" />);
+export const LadderSide = ({ flat: lies }: Ladder, flat: Flat) =>
+  lies ? <Rect {...flat} pen="tint" /> : LadderFace(flat);
+export const LadderTop = ({ flat: lies }: Ladder, flat: Flat) =>
+  lies ? LadderFace(flat) : <Rect {...flat} pen="tint" />;
 export const LadderEnd = (_: Ladder, flat: Flat) => <Rect {...flat} r={0.8} pen="tint" />;
 
 /** A monitor: base, elbow and barrel pointing forward. */
@@ -30,7 +37,10 @@ export function MonitorSide(_: Shape, { u0, u1, v0, v1 }: Flat) {
   return (
     <>
       <Rect u0={base - 3} u1={base + 3} v0={v0} v1={v0 + h * 0.5} pen="tint" />
-      <Path pen="outline" d={`M ${at(base - 2.5, v0 + h * 0.5)} Q ${at(base - 3, v0 + h * 0.78)} ${at(base - 8, v0 + h * 0.76)} L ${at(u0 + 4, v0 + h * 0.94)} L ${at(u0, v1)} L ${at(u0 - 0.5, v0 + h * 0.8)} L ${at(u0 + 3, v0 + h * 0.76)} L ${at(base - 6, v0 + h * 0.58)} Q ${at(base + 2, v0 + h * 0.9)} ${at(base + 2.5, v0 + h * 0.5)} Z`} />
+      <Path
+        pen="outline"
+        d={`M ${at(base - 2.5, v0 + h * 0.5)} Q ${at(base - 3, v0 + h * 0.78)} ${at(base - 8, v0 + h * 0.76)} L ${at(u0 + 4, v0 + h * 0.94)} L ${at(u0, v1)} L ${at(u0 - 0.5, v0 + h * 0.8)} L ${at(u0 + 3, v0 + h * 0.76)} L ${at(base - 6, v0 + h * 0.58)} Q ${at(base + 2, v0 + h * 0.9)} ${at(base + 2.5, v0 + h * 0.5)} Z`}
+      />
       <Circle u={base} v={v0 + h * 0.52} r={2.6} pen="tint" />
     </>
   );
@@ -41,7 +51,15 @@ export const MonitorTop = (_: Shape, { u0, u1, v0, v1 }: Flat) => {
   return (
     <>
       <Circle u={u1 - 5} v={v} r={4} pen="outline" />
-      <Poly pen="outline" points={[[u1 - 8, v + 1.6], [u0, v + 2.4], [u0, v - 2.4], [u1 - 8, v - 1.6]]} />
+      <Poly
+        pen="outline"
+        points={[
+          [u1 - 8, v + 1.6],
+          [u0, v + 2.4],
+          [u0, v - 2.4],
+          [u1 - 8, v - 1.6],
+        ]}
+      />
     </>
   );
 };
@@ -96,9 +114,18 @@ export function ReelSide(_: Shape, { u0, u1, v0, v1 }: Flat) {
   const r = Math.min(u1 - u0, v1 - v0) / 2;
   return (
     <>
-      <Poly pen="tint" points={[[u - r * 0.8, v0], [u, v], [u + r * 0.8, v0]]} />
+      <Poly
+        pen="tint"
+        points={[
+          [u - r * 0.8, v0],
+          [u, v],
+          [u + r * 0.8, v0],
+        ]}
+      />
       <Circle u={u} v={v} r={r} pen="outline" />
-      {[0.84, 0.68, 0.52].map((share) => <Circle key={share} u={u} v={v} r={r * share} pen="fine" />)}
+      {[0.84, 0.68, 0.52].map((share) => (
+        <Circle key={share} u={u} v={v} r={r * share} pen="fine" />
+      ))}
       <Circle u={u} v={v} r={r * 0.3} pen="tint" />
     </>
   );
@@ -110,9 +137,11 @@ export function ReelAcross(_: Shape, flat: Flat) {
   return (
     <>
       <Rect u0={u0} u1={u1} v0={v0} v1={v1} r={1.5} pen="outline" />
-      {along
-        ? <Columns u0={u0 + 3} u1={u1 - 3} v0={v0 + 2} v1={v1 - 2} step={3} pen="fine" />
-        : <Rows u0={u0 + 2} u1={u1 - 2} v0={v0 + 3} v1={v1 - 3} step={3} pen="fine" />}
+      {along ? (
+        <Columns u0={u0 + 3} u1={u1 - 3} v0={v0 + 2} v1={v1 - 2} step={3} pen="fine" />
+      ) : (
+        <Rows u0={u0 + 2} u1={u1 - 2} v0={v0 + 3} v1={v1 - 3} step={3} pen="fine" />
+      )}
     </>
   );
 }
@@ -139,7 +168,10 @@ export function SkidPumpSide(_: Shape, { u0, u1, v0, v1 }: Flat) {
 export function BumperSide(_: Shape, { u0, u1, v0, v1 }: Flat) {
   return (
     <>
-      <Path pen="outline" d={`M ${at(u0 + 3, v0)} Q ${at(u0, v0)} ${at(u0, v0 + 4)} L ${at(u0, v1 - 3)} Q ${at(u0, v1)} ${at(u0 + 3, v1)} L ${at(u1, v1)} L ${at(u1, v0 + 4)} L ${at(u0 + 9, v0)} Z`} />
+      <Path
+        pen="outline"
+        d={`M ${at(u0 + 3, v0)} Q ${at(u0, v0)} ${at(u0, v0 + 4)} L ${at(u0, v1 - 3)} Q ${at(u0, v1)} ${at(u0 + 3, v1)} L ${at(u1, v1)} L ${at(u1, v0 + 4)} L ${at(u0 + 9, v0)} Z`}
+      />
       <Line u0={u0 + 1} u1={u1} v0={v1 - 2} v1={v1 - 2} />
       <Line u0={u0 + 7} u1={u0 + 7} v0={v0 + 1} v1={v1 - 2} pen="fine" />
     </>
@@ -159,7 +191,10 @@ export function BumperFront(_: Shape, flat: Flat) {
 }
 
 export const BumperTop = (_: Shape, { u0, u1, v0, v1 }: Flat) => (
-  <Path pen="outline" d={`M ${at(u0 + 8, v0)} Q ${at(u0, v0 + 2)} ${at(u0, v0 + 14)} L ${at(u0, v1 - 14)} Q ${at(u0, v1 - 2)} ${at(u0 + 8, v1)} L ${at(u1, v1)} L ${at(u1, v0)} Z`} />
+  <Path
+    pen="outline"
+    d={`M ${at(u0 + 8, v0)} Q ${at(u0, v0 + 2)} ${at(u0, v0 + 14)} L ${at(u0, v1 - 14)} Q ${at(u0, v1 - 2)} ${at(u0 + 8, v1)} L ${at(u1, v1)} L ${at(u1, v0)} Z`}
+  />
 );
 
 /** Upright bars before the grille. */
@@ -168,7 +203,8 @@ export function Guard(_: Shape, { u0, u1, v0, v1 }: Flat) {
   return (
     <>
       <Rect u0={u0} u1={u1} v0={v0} v1={v1} r={2} />
-      {wide && between(u0, u1, 11).map((u) => <Rect key={u} u0={u - 0.8} u1={u + 0.8} v0={v0} v1={v1} pen="tint" />)}
+      {wide &&
+        between(u0, u1, 11).map((u) => <Rect key={u} u0={u - 0.8} u1={u + 0.8} v0={v0} v1={v1} pen="tint" />)}
       {wide && <Line u0={u0} u1={u1} v0={(v0 + v1) / 2} v1={(v0 + v1) / 2} />}
     </>
   );
@@ -254,11 +290,38 @@ function TankBoxFace({ u0, u1, v0, v1 }: Flat) {
 }
 
 /** A tank that stands in the open, box by box. */
-export const TankSide = ({ boxes }: Tank) => boxes.map((b) => <TankBoxFace key={b.bottomIn} u0={b.frontIn} u1={b.frontIn + b.lengthIn} v0={b.bottomIn} v1={b.bottomIn + b.heightIn} />);
-export const TankAbove = ({ boxes }: Tank) => boxes.map((b) => <TankBoxFace key={b.bottomIn} u0={b.frontIn} u1={b.frontIn + b.lengthIn} v0={b.centerIn - b.widthIn / 2} v1={b.centerIn + b.widthIn / 2} />);
-export const TankEnd = ({ boxes }: Tank) => boxes.map((b) => <TankBoxFace key={b.bottomIn} u0={-b.widthIn / 2} u1={b.widthIn / 2} v0={b.bottomIn} v1={b.bottomIn + b.heightIn} />);
+export const TankSide = ({ boxes }: Tank) =>
+  boxes.map((b) => (
+    <TankBoxFace
+      key={b.bottomIn}
+      u0={b.frontIn}
+      u1={b.frontIn + b.lengthIn}
+      v0={b.bottomIn}
+      v1={b.bottomIn + b.heightIn}
+    />
+  ));
+export const TankAbove = ({ boxes }: Tank) =>
+  boxes.map((b) => (
+    <TankBoxFace
+      key={b.bottomIn}
+      u0={b.frontIn}
+      u1={b.frontIn + b.lengthIn}
+      v0={b.centerIn - b.widthIn / 2}
+      v1={b.centerIn + b.widthIn / 2}
+    />
+  ));
+export const TankEnd = ({ boxes }: Tank) =>
+  boxes.map((b) => (
+    <TankBoxFace
+      key={b.bottomIn}
+      u0={-b.widthIn / 2}
+      u1={b.widthIn / 2}
+      v0={b.bottomIn}
+      v1={b.bottomIn + b.heightIn}
+    />
+  ));
 
-/** Something of no list: a crossed box at the place of its centre. */
+/** Something of no list: a crossed box at the place of its center. */
 export const OwnItem = (_: Shape, { u0, u1, v0, v1 }: Flat) => (
   <>
     <Rect u0={u0} u1={u1} v0={v0} v1={v1} r={1.5} pen="ownItem" />

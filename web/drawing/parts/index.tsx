@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import type { Shape } from '#core/rig';
+import type { Shape } from '#core/kernel';
 import type { Flat, ViewId } from '../view';
 import * as aerial from './aerial';
 import * as body from './body';
@@ -15,7 +15,12 @@ type Draw<K extends Kind> = (shape: Of<K>, flat: Flat) => ReactNode;
  * unless the two differ. */
 type Look<K extends Kind> = { side: Draw<K>; officer?: Draw<K>; top: Draw<K>; front: Draw<K>; rear: Draw<K> };
 
-const look = <K extends Kind>(side: Draw<K>, top: Draw<K>, end: Draw<K>, rear: Draw<K> = end): Look<K> => ({ side, top, front: end, rear });
+const look = <K extends Kind>(side: Draw<K>, top: Draw<K>, end: Draw<K>, rear: Draw<K> = end): Look<K> => ({
+  side,
+  top,
+  front: end,
+  rear,
+});
 const same = <K extends Kind>(draw: Draw<K>): Look<K> => look(draw, draw, draw);
 const plain = fittings.Plain;
 const nothing = () => null;
@@ -40,7 +45,10 @@ const LOOKS: { [K in Kind]: Look<K> } = {
   airConditioner: same<'airConditioner'>(fittings.Vented),
   spareWheel: look<'spareWheel'>(fittings.SpareWheelSide, fittings.SpareWheelSide, fittings.SpareWheelEnd),
   fuelTank: same<'fuelTank'>(plain),
-  pumpHouse: { ...look<'pumpHouse'>(body.PumpHouseSide, body.PumpHouseTop, panel), officer: body.PumpHouseOfficer },
+  pumpHouse: {
+    ...look<'pumpHouse'>(body.PumpHouseSide, body.PumpHouseTop, panel),
+    officer: body.PumpHouseOfficer,
+  },
   skidPump: look<'skidPump'>(fittings.SkidPumpSide, fittings.Vented, fittings.SkidPumpSide),
   reel: look<'reel'>(fittings.ReelSide, fittings.ReelAcross, fittings.ReelAcross),
   tank: look<'tank'>(fittings.TankSide, fittings.TankAbove, fittings.TankEnd),

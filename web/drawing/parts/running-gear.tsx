@@ -1,4 +1,4 @@
-import type { Shape } from '#core/rig';
+import type { Shape } from '#core/kernel';
 import { between, Circle, Columns, Dots, Rect } from '../kit';
 import type { Flat } from '../view';
 
@@ -16,18 +16,30 @@ export function WheelSide({ box, dual }: Wheel) {
       <Circle u={u} v={v} r={r * 0.62} pen="outline" />
       <Circle u={u} v={v} r={r * 0.53} pen={dual ? 'tint' : 'edge'} />
       <Circle u={u} v={v} r={r * 0.2} pen="tint" />
-      <Dots pen="dark" r={r * 0.04} at={Array.from({ length: BOLTS }, (_, i) => [u + Math.cos((i / BOLTS) * 2 * Math.PI) * r * 0.36, v + Math.sin((i / BOLTS) * 2 * Math.PI) * r * 0.36])} />
+      <Dots
+        pen="dark"
+        r={r * 0.04}
+        at={Array.from({ length: BOLTS }, (_, i) => [
+          u + Math.cos((i / BOLTS) * 2 * Math.PI) * r * 0.36,
+          v + Math.sin((i / BOLTS) * 2 * Math.PI) * r * 0.36,
+        ])}
+      />
     </>
   );
 }
 
-/** A tyre or a pair of duals from the front or behind, with its tread. */
+/** A tire or a pair of duals from the front or behind, with its tread. */
 export function WheelEnd({ box, dual }: Wheel, flat: Flat) {
   const width = flat.u1 - flat.u0;
-  const tyres = dual ? [[flat.u0, flat.u0 + width * 0.46], [flat.u1 - width * 0.46, flat.u1]] as const : [[flat.u0, flat.u1]] as const;
+  const tires = dual
+    ? ([
+        [flat.u0, flat.u0 + width * 0.46],
+        [flat.u1 - width * 0.46, flat.u1],
+      ] as const)
+    : ([[flat.u0, flat.u1]] as const);
   return (
     <>
-      {tyres.map(([u0, u1]) => (
+      {tires.map(([u0, u1]) => (
         <g key={u0}>
           <Rect u0={u0} u1={u1} v0={box.z0} v1={box.z1} r={2.5} pen="dark" />
         </g>

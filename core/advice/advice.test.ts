@@ -1,0 +1,216 @@
+import { describe, expect, it } from 'vitest';
+import { DEMONSTRATION } from '../demonstration/index.js';
+import { withBlock } from '../build/index.js';
+import type { Build } from '../build/index.js';
+import { rank } from '../kernel/index.js';
+import { withEquipment } from '../subjects/equipment/index.js';
+import { withFoam } from '../subjects/foam/index.js';
+import { house } from '../subjects/index.js';
+import { withItem } from '../subjects/items/index.js';
+import { copiedProfile, withLimit, withOwnProfile } from '../subjects/limits/index.js';
+import { withTank } from '../subjects/tank/index.js';
+import { inService, worseModel } from '../subjects/weights/index.js';
+import { adviceFor as adviceOf, advise, levelingOf } from './index.js';
+import type { Advice, AdviceAsked } from './index.js';
+
+const [pumper, aerial, brush] = DEMONSTRATION.flatMap((d) => d.builds) as [Build, Build, Build];
+const adviceFor = (build: Build, asked?: AdviceAsked) => adviceOf(house.evaluate(build), asked);
+const troubled = (spec: Build) =>
+  house
+    .evaluate(spec)
+    .findings.filter(({ status }) => status !== 'holds')
+    .map(({ id }) => id);
+const levels = ({ effects }: Advice) => effects.reduce((sum, { after }) => sum + 2 - rank(after.status), 0);
+
+/** A pumper of which much is wrong at once: over in front, leaning, and short of hose. */
+const wrong = Array.from({ length: 4 }).reduce<Build>((spec) => withEquipment(spec, 'cribbing', 'R3'), {
+  ...withBlock(pumper, 'hose', { loads: pumper.hose.loads.slice(0, 2) }),
+});
+
+describe.each([
+  ['the pumper', pumper],
+  ['the aerial', aerial],
+  ['a pumper of which much is wrong', wrong],
+] as const)('advice on %s', (_, spec) => {
+  const result = adviceFor(spec);
+
+  it('is asked of everything that fails or is close, and finds something', () => {
+    expect(result.advice.length).toBeGreaterThan(0);
+    for (const { effects } of result.advice) expect(effects.map(({ id }) => id)).toEqual(troubled(spec));
+  });
+
+  it('does what it says: every figure is that of the build with the change made, and the build is whole', () => {
+    for (const { build: changed, effects, worse, change } of result.advice) {
+      const read = house.parse(JSON.parse(JSON.stringify(changed)));
+      const after = house.evaluate(read);
+      for (const { id, after: then } of effects) {
+        const { actual, limit, status } = after.findings.find((finding) => finding.id === id)!;
+        expect(then).toEqual({ actual, limit, status });
+      }
+      const was = house.evaluate(spec);
+      expect(change['front']).toBeCloseTo(after.figures()['front']! - was.figures()['front']!, 6);
+      const worsened = after.findings.filter(
+        (finding) =>
+          rank(finding.status) > rank(was.findings.find((old) => old.id === finding.id)?.status ?? 'holds'),
+      );
+      expect(worse).toEqual(worsened.map(({ title }) => title));
+    }
+  });
+
+  it('comes best first: by what it mends, then by what it harms', () => {
+    for (let i = 1; i < result.advice.length; i++) {
+      const [a, b] = [result.advice[i - 1]!, result.advice[i]!];
+      expect(levels(a)).toBeGreaterThanOrEqual(levels(b));
+      if (levels(a) === levels(b)) expect(a.worse.length).toBeLessThanOrEqual(b.worse.length);
+    }
+  });
+
+  it('names what is mended, or why it is not', () => {
+    const mended = (id: string) =>
+      result.advice.some(({ effects }) =>
+        effects.some((effect) => effect.id === id && rank(effect.after.status) < rank(effect.before.status)),
+      );
+    for (const id of troubled(spec))
+      expect(mended(id)).not.toBe(result.obstacles.some((obstacle) => obstacle.id === id));
+  });
+});
+
+describe('pairs of changes', () => {
+  const { advice, looked, weighed } = adviceFor(pumper);
+  const pairs = advice.filter(({ changes }) => changes.length === 2);
+
+  it('are among the advice, of two different things each, and mend what neither mends alone as well', () => {
+    expect(pairs.length).toBeGreaterThan(2);
+    for (const pair of pairs) {
+      expect(new Set(pair.changes.map(({ label }) => label)).size).toBe(2);
+      for (const { label } of pair.changes) {
+        const alone = adviceFor(pumper, {
+          keep: house.changes
+            .map(({ kind }) => kind.id)
+            .filter((kind) => !pair.changes.some((change) => change.kind.id === kind)),
+        }).advice.find(({ changes }) => changes.length === 1 && changes[0]!.label === label);
+        if (alone) expect(levels(alone) < levels(pair) || alone.worse.length > pair.worse.length).toBe(true);
+      }
+    }
+  });
+
+  it('thousands are looked at, and few of them weighed as whole builds', () => {
+    expect(looked).toBeGreaterThan(8_000);
+    expect(weighed).toBeLessThan(looked / 10);
+  });
+});
+
+describe('what is asked of it', () => {
+  it('nothing where nothing is wrong', () => {
+    expect(troubled(brush)).toEqual([]);
+    expect(adviceFor(brush)).toEqual({ looked: 0, weighed: 0, advice: [], obstacles: [] });
+  });
+
+  it('only the checks that are named', () => {
+    const { advice } = adviceFor(wrong, { checks: ['supplyHose'] });
+    expect(advice[0]!.effects.map(({ id, after }) => [id, after.status])).toEqual([['supplyHose', 'holds']]);
+    expect(advice[0]!.changes.map(({ kind }) => kind.id)).toEqual(['hose']);
+  });
+
+  it.each(['tankPlace', 'wheelbase', 'move', 'axle'] as const)(
+    '%s stays as it is where that is asked',
+    (kind) => {
+      const { advice } = adviceFor(pumper, { keep: [kind] });
+      expect(advice.length).toBeGreaterThan(0);
+      expect(advice.flatMap(({ changes }) => changes.map((change) => change.kind))).not.toContain(kind);
+    },
+  );
+
+  it('reports its progress, forward only, and can be left at any step', () => {
+    const search = advise(house.evaluate(pumper));
+    const reports: number[] = [];
+    let step = search.next();
+    for (; !step.done; step = search.next()) reports.push(step.value.done);
+    expect(reports.length).toBeGreaterThan(10);
+    expect([...reports].sort((a, b) => a - b)).toEqual(reports);
+    expect(Math.max(...reports)).toBeLessThan(1);
+    const left = advise(house.evaluate(pumper));
+    left.next();
+    expect(left.return(undefined as never).done).toBe(true);
+  });
+});
+
+describe('where nothing helps', () => {
+  // A front axle that an anvil overloads whatever is changed.
+  const hopeless = withItem(pumper, 'anvil', {
+    id: 'anvil',
+    name: 'Anvil',
+    weightLb: 15_000,
+    xIn: -60,
+    yIn: 0,
+    zIn: 40,
+    basis: 'weighed',
+    priceCents: 0,
+  });
+
+  it('says how near each kind of change comes and what the best two do, all of it still over', () => {
+    const { advice, obstacles } = adviceFor(hopeless, { checks: ['frontAxle'] });
+    expect(advice).toEqual([]);
+    const [front] = obstacles;
+    expect(front!.nearest.length).toBeGreaterThan(3);
+    for (const { after } of front!.nearest) expect(after.status).toBe('fails');
+    const over = front!.nearest.map(({ after }) => after.actual - after.limit);
+    expect([...over].sort((a, b) => a - b)).toEqual(over);
+    expect(front!.nearestPair!.after.actual - front!.nearestPair!.after.limit).toBeLessThan(over[0]!);
+  });
+
+  it('says so where the catalogue offers nothing at all', () => {
+    const asked = withLimit(
+      house.limits,
+      withOwnProfile(brush, copiedProfile(house.limits, brush, 'ours', 'Ours')),
+      'seats',
+      { value: 12 },
+    );
+    const { advice, obstacles } = adviceFor(withBlock(asked, 'cab', { crew: 5 }), { checks: ['seats'] });
+    expect({
+      advice,
+      obstacles: obstacles.map(({ id, nearest, nearestPair }) => ({ id, nearest, nearestPair })),
+    }).toEqual({ advice: [], obstacles: [{ id: 'seats', nearest: [], nearestPair: null }] });
+  });
+});
+
+it('every candidate edit leaves a build that it does not suit alone or whole', () => {
+  const other = withTank(withFoam(aerial, undefined), { gallons: 0 });
+  expect(house.evaluate(other).finding('tankLeast')?.status).toBe('fails');
+  for (const { build } of adviceFor(other).advice)
+    expect(() => house.parse(JSON.parse(JSON.stringify(build)))).not.toThrow();
+});
+
+describe('leveling', () => {
+  const lean = (spec: Build) => {
+    const { front, rear } = house.evaluate(spec).read(inService).weights;
+    return { frontPct: worseModel(front).imbalancePct, rearPct: worseModel(rear).imbalancePct };
+  };
+
+  it.each([
+    ['the pumper', pumper],
+    ['the aerial', aerial],
+    ['the brush truck', brush],
+    ['a leaning pumper', wrong],
+  ] as const)('makes %s more level by just as much as it says', (_, spec) => {
+    const moves = levelingOf(house.evaluate(spec));
+    const before = lean(spec);
+    for (const move of moves) {
+      expect(move.before).toEqual(before);
+      expect(move.after).toEqual(lean(house.parse(JSON.parse(JSON.stringify(move.build)))));
+      expect(Math.max(move.after.frontPct, move.after.rearPct)).toBeLessThan(
+        Math.max(before.frontPct, before.rearPct),
+      );
+    }
+  });
+
+  it('moves what is heavy away from the side that leans', () => {
+    const [first] = levelingOf(house.evaluate(wrong));
+    expect(first!.label).toMatch(/^Move cribbing set .* from R3 to (L\d|B1)$/);
+  });
+
+  it('has nothing to say where nothing can be moved', () => {
+    const bare = withBlock(withBlock(pumper, 'equipment', { lines: [] }), 'ladders', { lines: [] });
+    expect(levelingOf(house.evaluate(bare))).toEqual([]);
+  });
+});

@@ -1,0 +1,12 @@
+export { adviceFor, advise } from './advice.js';
+export type { Advice, AdviceAsked, AdvisedChange, AdviceProgress, AdviceResult, Effect } from './advice.js';
+export { candidatesFor, together } from './judged.js';
+export type { Offered, Standing } from './judged.js';
+export { levelingOf } from './leveling.js';
+export type { Lean, Leveling } from './leveling.js';
+export type { Obstacle } from './obstacles.js';
+export { remediesFor } from './remedies.js';
+export type { Remedy } from './remedies.js';
+export { schoolsFor } from './schools.js';
+export type { School, SchoolSide } from './schools.js';
+export { obstaclesTable } from './table.js';

@@ -1,0 +1,85 @@
+import type { Build } from '../build/index.js';
+import { rank } from '../kernel/index.js';
+import type { ChangeKind, Evaluation, Figures, Finding, Step } from '../kernel/index.js';
+import { candidatesFor, harmOf, judgeChange, standingOf } from './judged.js';
+import type { Offered, Standing } from './judged.js';
+
+/** A change with its computed effect on the finding that it is for, and on everything else. */
+export interface Remedy {
+  kind: ChangeKind;
+  label: string;
+  /** The build with the change made. */
+  build: Build;
+  /** Whether the finding is no longer failing; otherwise the change only helps. */
+  mends: boolean;
+  before: Standing;
+  after: Standing;
+  /** By how much the margin grows. */
+  gain: number;
+  change: Figures;
+  /** Titles of other findings that are worse after it. */
+  worse: string[];
+}
+
+const MOST_SHOWN = 6;
+const MOST_OF_A_KIND = 2;
+/** A margin that grows by less is no gain. */
+const LEAST_GAIN = 1e-6;
+
+function remedyFor({ kind, steps }: Offered, base: Evaluation, finding: Finding): Remedy | null {
+  const judged = ({ label, edit }: Step): Remedy | null => {
+    const after = judgeChange(base, edit);
+    const then = after?.findings.find(({ id }) => id === finding.id);
+    if (!after || !then) return null;
+    const gain = then.margin - finding.margin;
+    const eases = rank(then.status) < rank(finding.status);
+    if (!eases && gain <= LEAST_GAIN) return null;
+    return {
+      kind,
+      label,
+      build: after.build,
+      worse: after.worse.filter((title) => title !== finding.title),
+      change: after.change,
+      gain,
+      mends: eases && then.status !== 'fails',
+      before: standingOf(finding),
+      after: standingOf(then),
+    };
+  };
+
+  // Steps go one way: where neither the smallest nor the largest helps, those between do not either.
+  if (steps.length > 2 && !judged(steps[0]!) && !judged(steps[steps.length - 1]!)) return null;
+
+  let best: Remedy | null = null;
+  for (const step of steps) {
+    const remedy = judged(step);
+    if (!remedy) continue;
+    if (remedy.mends) return remedy;
+    if (!best || remedy.gain > best.gain) best = remedy;
+  }
+  return best;
+}
+
+const harm = ({ kind, worse, change }: Remedy) => harmOf([kind], worse.length, change);
+
+/**
+ * The few changes that mend a finding with the least other harm, each computed from the same model.
+ * Where nothing mends it alone, the changes that help most come instead. Empty when nothing helps.
+ */
+export function remediesFor(base: Evaluation, findingId: string): Remedy[] {
+  const finding = base.finding(findingId);
+  if (!finding || finding.status === 'holds') return [];
+  const remedies = candidatesFor(base, findingId)
+    .map((candidate) => remedyFor(candidate, base, finding))
+    .filter((remedy) => remedy !== null)
+    .sort((a, b) => Number(b.mends) - Number(a.mends) || harm(a) - harm(b) || b.gain - a.gain);
+
+  const taken = new Map<string, number>();
+  const varied = remedies.filter(({ kind }) => {
+    const count = (taken.get(kind.id) ?? 0) + 1;
+    taken.set(kind.id, count);
+    return count <= MOST_OF_A_KIND;
+  });
+  const mending = varied.filter(({ mends }) => mends);
+  return (mending.length >= 2 ? mending : varied).slice(0, MOST_SHOWN);
+}

@@ -1,0 +1,37 @@
+import type { Build } from '../build/index.js';
+import { changeOf } from '../kernel/index.js';
+import type { Evaluation, Figures } from '../kernel/index.js';
+
+export interface SchoolSide {
+  id: string;
+  name: string;
+  words: string;
+  chosen: boolean;
+  build: Build;
+  /** What this way comes to on this truck, and that less what the truck has now: gains and losses. */
+  figures: Figures;
+  change: Figures;
+}
+
+/** A question on which good departments differ: both ways work, and each is weighed on this very truck. */
+export interface School {
+  id: string;
+  question: string;
+  sides: SchoolSide[];
+}
+
+/** The questions of a step that this truck can be built either way on, each way with what it comes to. */
+export function schoolsFor(evaluation: Evaluation, step: string): School[] {
+  const { house, build } = evaluation;
+  const figuresOf = (of: Build) => evaluation.with(of).figures(house.figures);
+  const now = figuresOf(build);
+  return house.questionsOf(step).flatMap((question) => {
+    const sides = house
+      .waysOf(question, evaluation)
+      .map(({ id, name, words, chosen, build: built }): SchoolSide => {
+        const figures = chosen ? now : figuresOf(built);
+        return { id, name, words, chosen, build: built, figures, change: changeOf(now, figures) };
+      });
+    return sides.length >= 2 ? [{ id: question.id, question: question.question, sides }] : [];
+  });
+}

@@ -1,0 +1,125 @@
+import 'reflect-metadata';
+import {
+  ArrayMaxSize,
+  Equals,
+  IsArray,
+  IsIn,
+  IsInt,
+  IsNumber,
+  IsString,
+  Matches,
+  Max,
+  Min,
+} from 'class-validator';
+import type { Block } from './block.js';
+import { BUILD_FORMAT, BUILD_VERSION } from './build.js';
+import type { Build } from './build.js';
+import type { Field, Fields } from './fields.js';
+import { ID, LINE_ID } from './ids.js';
+import { isId, Letters, MayBeLeftOut, Nested } from './rules.js';
+import { BUILD_TYPES } from './types.js';
+
+type Class = new () => object;
+type Rule = PropertyDecorator;
+
+const titled = (text: string): string => text[0]!.toUpperCase() + text.slice(1);
+
+/** A class of class-validator under a name of its own, which the JSON Schema and the OpenAPI document show. */
+function named(name: string): Class {
+  const made = { [name]: class {} }[name]!;
+  return made;
+}
+
+const anId = (each: boolean, pattern = ID): Rule => Matches(pattern, { ...isId, each });
+
+function rulesOf(field: Field, name: string): Rule[] {
+  switch (field.kind) {
+    case 'amount':
+      return [field.whole ? IsInt() : IsNumber(), Min(field.min), Max(field.max)];
+    case 'text':
+      return [IsString(), Letters(field.least, field.most)];
+    case 'oneOf':
+      return [IsIn(field.values)];
+    case 'part':
+      return [anId(false)];
+    case 'id':
+      return [anId(false, field.line ? LINE_ID : ID)];
+    case 'many': {
+      const of = field.of as Field;
+      const each =
+        of.kind === 'group'
+          ? Nested(nested(of.fields, name), 'each')
+          : of.kind === 'oneOf'
+            ? IsIn(of.values, { each: true })
+            : anId(true);
+      return [IsArray(), ArrayMaxSize(field.most), each];
+    }
+    case 'lines':
+      return [
+        IsArray(),
+        ArrayMaxSize(field.most),
+        Nested(nested({ id: { kind: 'id', title: 'Id', line: true }, ...field.fields }, name), 'each'),
+      ];
+    case 'group':
+      return [Nested(nested(field.fields, name))];
+  }
+}
+
+function nested(fields: Fields, name: string): () => Class {
+  const made = classOf(fields, name);
+  return () => made;
+}
+
+/** The rules of some fields, as a class by which anything can be judged. */
+export function classOf(fields: Fields, name: string): Class {
+  const made = named(name);
+  for (const [key, field] of Object.entries(fields)) {
+    const rules = [...(field.optional ? [MayBeLeftOut()] : []), ...rulesOf(field, name + titled(key))];
+    for (const rule of rules) rule(made.prototype as object, key);
+  }
+  return made;
+}
+
+/** The rules of one block, as a class by which anything can be judged. */
+export function blockRules({ id, version, fields }: Block): Class {
+  const made = classOf(fields, titled(id));
+  Equals(version)(made.prototype as object, 'version');
+  return made;
+}
+
+/**
+ * The rules of a build file that has these blocks. The class is what endpoints name: they judge as the forms
+ * do.
+ */
+export function fileRules(blocks: readonly Block[]): new () => Build {
+  const made = named('Build');
+  const rule = (key: string, ...rules: Rule[]) =>
+    rules.forEach((each) => each(made.prototype as object, key));
+  const department = classOf(
+    { name: { kind: 'text', title: 'Department', least: 1, most: 80 } },
+    'DepartmentOfBuild',
+  );
+  rule('format', Equals(BUILD_FORMAT));
+  rule('version', Equals(BUILD_VERSION));
+  rule('name', IsString(), Letters(1, 80));
+  rule(
+    'department',
+    Nested(() => department),
+  );
+  rule('type', IsIn(BUILD_TYPES));
+  rule(
+    'assumed',
+    MayBeLeftOut(),
+    IsArray(),
+    ArrayMaxSize(200),
+    Matches(ID, { message: '$property must be ids of choices', each: true }),
+  );
+  for (const block of blocks) {
+    const rules = blockRules(block);
+    rule(
+      block.id,
+      Nested(() => rules),
+    );
+  }
+  return made as new () => Build;
+}

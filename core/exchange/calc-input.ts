@@ -1,0 +1,221 @@
+import 'reflect-metadata';
+import {
+  ArrayMaxSize,
+  ArrayMinSize,
+  IsArray,
+  IsIn,
+  IsInt,
+  IsNumber,
+  IsOptional,
+  IsPositive,
+  IsString,
+  Max,
+  Min,
+} from 'class-validator';
+import { Nested } from '../build/index.js';
+
+/** Beyond any truck: what is larger is a slip of the keyboard. */
+const MOST_IN = 10_000;
+const MOST_LB = 10_000_000;
+
+export class FrontAxleInput {
+  @IsNumber()
+  @IsPositive()
+  @Max(MOST_LB)
+  gawrLb!: number;
+
+  @IsNumber()
+  @IsPositive()
+  @Max(MOST_IN)
+  trackIn!: number;
+}
+
+export class RearAxleInput extends FrontAxleInput {
+  @IsIn([1, 2])
+  axles!: 1 | 2;
+
+  /** Distance between the axles of a tandem, in; 0 for one axle. */
+  @IsNumber()
+  @Min(0)
+  @Max(200)
+  spreadIn!: number;
+
+  /** Share of a tandem's load on its first axle. */
+  @IsNumber()
+  @Min(0)
+  @Max(1)
+  frontShare!: number;
+}
+
+/** Axles and ratings against which a truck is weighed. */
+export class ChassisInput {
+  @IsNumber()
+  @IsPositive()
+  @Max(MOST_IN)
+  wheelbaseIn!: number;
+
+  @Nested(() => FrontAxleInput)
+  front!: FrontAxleInput;
+
+  @Nested(() => RearAxleInput)
+  rear!: RearAxleInput;
+
+  @IsNumber()
+  @IsPositive()
+  @Max(MOST_LB)
+  gvwrLb!: number;
+
+  /** Share of the roll stiffness at the front axle. */
+  @IsNumber()
+  @Min(0)
+  @Max(1)
+  frontRollShare!: number;
+}
+
+/** One thing with weight and place: x aft of the front axle, y to the officer's side, z above the ground. */
+export class ItemInput {
+  @IsOptional()
+  @IsString()
+  name?: string;
+
+  @IsNumber()
+  @Min(0)
+  @Max(MOST_LB)
+  weightLb!: number;
+
+  @IsNumber()
+  @Min(-MOST_IN)
+  @Max(MOST_IN)
+  xIn!: number;
+
+  @IsNumber()
+  @Min(-MOST_IN)
+  @Max(MOST_IN)
+  yIn!: number;
+
+  @IsNumber()
+  @Min(-MOST_IN)
+  @Max(MOST_IN)
+  zIn!: number;
+
+  /** ± percent at 95 %. */
+  @IsNumber()
+  @Min(0)
+  @Max(100)
+  tolerancePct!: number;
+}
+
+export class WeightsInput {
+  @Nested(() => ChassisInput)
+  chassis!: ChassisInput;
+
+  @IsArray()
+  @ArrayMinSize(1)
+  @ArrayMaxSize(5000)
+  @Nested(() => ItemInput, 'each')
+  items!: ItemInput[];
+}
+
+/** One box of a tank. */
+export class TankBox {
+  @IsNumber()
+  @Min(-MOST_IN)
+  @Max(MOST_IN)
+  frontIn!: number;
+
+  @IsNumber()
+  @Min(-MOST_IN)
+  @Max(MOST_IN)
+  centerIn!: number;
+
+  @IsNumber()
+  @Min(-MOST_IN)
+  @Max(MOST_IN)
+  bottomIn!: number;
+
+  @IsNumber()
+  @IsPositive()
+  @Max(MOST_IN)
+  lengthIn!: number;
+
+  @IsNumber()
+  @IsPositive()
+  @Max(MOST_IN)
+  widthIn!: number;
+
+  @IsNumber()
+  @IsPositive()
+  @Max(MOST_IN)
+  heightIn!: number;
+
+  /** Cells across, between lengthwise baffles. */
+  @IsInt()
+  @Min(1)
+  @Max(20)
+  lateralCells!: number;
+}
+
+export class TankInput {
+  @IsArray()
+  @ArrayMinSize(1)
+  @ArrayMaxSize(20)
+  @Nested(() => TankBox, 'each')
+  boxes!: TankBox[];
+
+  /** What baffles and walls leave of the boxes. */
+  @IsNumber()
+  @IsPositive()
+  @Max(1)
+  usableFraction!: number;
+
+  @IsNumber()
+  @IsPositive()
+  @Max(100)
+  liquidLbPerGal!: number;
+
+  @IsNumber()
+  @Min(0)
+  gallons!: number;
+}
+
+/** Where the truck comes nearest to the road beyond an axle: how far beyond it and how high. */
+export class OverhangInput {
+  @IsNumber()
+  @IsPositive()
+  @Max(MOST_IN)
+  overhangIn!: number;
+
+  @IsNumber()
+  @IsPositive()
+  @Max(MOST_IN)
+  heightIn!: number;
+}
+
+/** The worst low point between the axles, aft of the front one. */
+export class LowPointInput {
+  @IsNumber()
+  @IsPositive()
+  @Max(MOST_IN)
+  xIn!: number;
+
+  @IsNumber()
+  @IsPositive()
+  @Max(MOST_IN)
+  heightIn!: number;
+}
+
+export class AnglesInput {
+  @IsNumber()
+  @IsPositive()
+  @Max(MOST_IN)
+  wheelbaseIn!: number;
+
+  @Nested(() => OverhangInput)
+  front!: OverhangInput;
+
+  @Nested(() => OverhangInput)
+  rear!: OverhangInput;
+
+  @Nested(() => LowPointInput)
+  lowPoint!: LowPointInput;
+}

@@ -1,0 +1,18 @@
+import { judge } from '../build/index.js';
+import { anglesCalculation } from '../subjects/angles/index.js';
+import { house } from '../subjects/index.js';
+import { tankCalculation } from '../subjects/tank/index.js';
+import { weigh } from '../subjects/weights/index.js';
+import { AnglesInput, TankInput, WeightsInput } from './calc-input.js';
+import { report } from './report.js';
+
+/**
+ * The calculations of the outside contract by name, from unknown JSON to a result.
+ * Each throws BadInput naming the field. To add one, add it here and a route to the server.
+ */
+export const CALCULATIONS = {
+  weights: (input: unknown) => weigh(judge(WeightsInput, input)),
+  tank: (input: unknown) => tankCalculation(judge(TankInput, input)),
+  angles: (input: unknown) => anglesCalculation(judge(AnglesInput, input)),
+  evaluate: (input: unknown) => report(house.parse(input)),
+};

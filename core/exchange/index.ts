@@ -1,0 +1,11 @@
+export * from './api.js';
+export * from './api-history.js';
+export * from './api-parts.js';
+export * from './archive.js';
+export * from './calc-input.js';
+export { CALCULATIONS } from './calculations.js';
+export { partsCsv, problemsOfPart, readPartsCsv } from './parts-csv.js';
+export type { PartsReading } from './parts-csv.js';
+export { report } from './report.js';
+export { readSheet, sheetCsv } from './sheet-csv.js';
+export type { SheetReading } from './sheet-csv.js';

@@ -1,0 +1,97 @@
+import { BASIS_TOLERANCE_PCT } from '../build/index.js';
+import type { Basis } from '../build/index.js';
+import type { Shape, TankBox } from './shapes.js';
+
+/** What a load state may take off or leave on. */
+export type Role =
+  | 'fixed'
+  | 'water'
+  | 'foam'
+  | 'fuel'
+  | 'seatFront'
+  | 'seatRear'
+  | 'hose'
+  | 'ladder'
+  | 'equipment'
+  | 'item'
+  | 'allowance'
+  | 'growth';
+
+/** A liquid that can be there in part: its boxes fill from the bottom. */
+export interface Filling {
+  boxes: TankBox[];
+  usableFraction: number;
+  gallons: number;
+  lbPerGal: number;
+}
+
+/** What a component is made of: a weight that was weighed belongs to this part, in this number and size. */
+export interface Made {
+  /** Id of the part. */
+  part: string;
+  count: number;
+  /** Gallons, feet or inches, where it comes in sizes. */
+  size: number | null;
+}
+
+/** Anything that weighs: mass (lb), place (in), shape, group, basis and tolerance. */
+export interface Component {
+  /** Part and line, such as `tank` or `hose.k4w9`: it stays when lines before it go. */
+  id: string;
+  name: string;
+  group: string;
+  /** The step of the order of work to which it belongs. */
+  step: string;
+  role: Role;
+  weightLb: number;
+  xIn: number;
+  yIn: number;
+  zIn: number;
+  basis: Basis;
+  tolerancePct: number;
+  priceCents: number;
+  made: Made;
+  shapes: Shape[];
+  filling?: Filling;
+  /** Which seat it sits on, driver first from 1. */
+  seat?: number;
+  /** Why its weight can't be written over; left out where it can. */
+  follows?: string;
+  /** What the catalogue says, where a better weight stands in its place. */
+  catalogued?: { weightLb: number; basis: Basis; tolerancePct: number };
+}
+
+/** One of a part, or so many, in a size where it comes in sizes. */
+export const madeOf = (part: string, count = 1, size: number | null = null): Made => ({ part, count, size });
+
+type Optional =
+  'tolerancePct' | 'role' | 'shapes' | 'priceCents' | 'basis' | 'filling' | 'seat' | 'follows' | 'made';
+type Given = Omit<Component, Optional | 'catalogued'> & Partial<Pick<Component, Optional>>;
+
+/**
+ * A component with the usual tolerance of its basis; catalogued, fixed and free of charge unless said otherwise.
+ * Field by field, so that all of them have one shape: this is the hottest place of an edit.
+ */
+export function component(given: Given): Component {
+  const basis = given.basis ?? 'catalogued';
+  const made: Component = {
+    id: given.id,
+    name: given.name,
+    group: given.group,
+    step: given.step,
+    role: given.role ?? 'fixed',
+    weightLb: given.weightLb,
+    xIn: given.xIn,
+    yIn: given.yIn,
+    zIn: given.zIn,
+    basis,
+    tolerancePct: given.tolerancePct ?? BASIS_TOLERANCE_PCT[basis],
+    priceCents: given.priceCents ?? 0,
+    made: given.made ?? madeOf(given.id),
+    shapes: given.shapes ?? [],
+  };
+  if (given.filling) made.filling = given.filling;
+  if (given.seat) made.seat = given.seat;
+  if (given.follows) made.follows = given.follows;
+  return made;
+}

@@ -1,0 +1,102 @@
+import { same } from '../build/index.js';
+import type { Build } from '../build/index.js';
+import { findingOf } from './check.js';
+import type { Finding } from './check.js';
+import type { Figures } from './figure.js';
+import type { House } from './house.js';
+import { limitOf } from './limit.js';
+import type { Limit } from './limit.js';
+import type { AnyReading, Reading } from './reading.js';
+
+const isSame = (a: readonly unknown[], b: readonly unknown[]): boolean => {
+  for (let i = 0; i < a.length; i++) if (a[i] !== b[i]) return false;
+  return true;
+};
+
+interface Kept {
+  inputs: unknown[];
+  value: unknown;
+}
+
+/**
+ * Everything computed of one build: the screens, the paper and the contract read this. Nothing is worked out
+ * before it is asked for; what an earlier evaluation has worked out from the same is taken over.
+ */
+export class Evaluation {
+  private readonly known = new Map<AnyReading, Kept>();
+  private readonly before: Map<AnyReading, Kept> | undefined;
+  private found: Finding[] | undefined;
+  /** The subjects that had to work for this build. */
+  readonly worked = new Set<string>();
+
+  constructor(
+    readonly house: House,
+    readonly build: Build,
+    since?: Evaluation,
+  ) {
+    // What it knows and what it took over, not the evaluations before it: they are let go.
+    this.before = since && (since.before ? new Map([...since.before, ...since.known]) : since.known);
+  }
+
+  /** Another build, from what is known of this one. */
+  with(build: Build): Evaluation {
+    return build === this.build ? this : new Evaluation(this.house, build, this);
+  }
+
+  /**
+   * What a reading comes to for this build.
+   * @throws RangeError where the build names a part that the catalogue does not have.
+   */
+  read<T>(reading: Reading<T>): T {
+    const kept = this.known.get(reading);
+    if (kept) return kept.value as T;
+    const { how } = reading;
+    if (how.kind === 'build') return how.take(this.build);
+    if (how.kind === 'port') return this.read(this.house.providerOf(reading) as Reading<T>);
+    return this.worksOut(reading, how.kind === 'gather' ? this.house.gathered(reading, how.pick) : how.reads);
+  }
+
+  /** Takes over what was worked out from the same; otherwise works, which is the hottest place of an edit. */
+  private worksOut<T>(reading: Reading<T>, reads: readonly AnyReading[]): T {
+    const inputs = new Array<unknown>(reads.length);
+    for (let i = 0; i < reads.length; i++) inputs[i] = this.read(reads[i]!);
+    const was = this.before?.get(reading);
+    if (was && isSame(was.inputs, inputs)) {
+      this.known.set(reading, was);
+      return was.value as T;
+    }
+    const { how } = reading;
+    let value: T;
+    if (how.kind === 'gather') value = how.together(inputs);
+    else {
+      this.worked.add(reading.of);
+      value = (how as unknown as { work: (...values: unknown[]) => T }).work(...inputs);
+    }
+    if (was && reading.settles && same(was.value, value)) value = was.value as T;
+    this.known.set(reading, { inputs, value });
+    return value;
+  }
+
+  /** What every check says, in the order of the registry. */
+  get findings(): Finding[] {
+    return (this.found ??= this.house.checks
+      .map((check) => findingOf(check, this))
+      .filter((finding) => finding !== null));
+  }
+
+  /** What one check says, without looking at the others; null where it has nothing to hold this truck against. */
+  finding(id: string): Finding | null {
+    const check = this.house.checks.find((candidate) => candidate.id === id);
+    return check ? findingOf(check, this) : null;
+  }
+
+  /** A limit that the build is held against; null where its profile does not set it. */
+  limit(id: string): Limit | null {
+    return this.read(limitOf(id));
+  }
+
+  /** The figures by which builds are compared. */
+  figures(which: readonly { id: string; reading: Reading<number> }[] = this.house.mainFigures): Figures {
+    return Object.fromEntries(which.map(({ id, reading }) => [id, this.read(reading)]));
+  }
+}

@@ -1,0 +1,332 @@
+import {
+  BadInput,
+  BUILD_FORMAT,
+  BUILD_VERSION,
+  fileRules,
+  fresh,
+  fromLater,
+  judge,
+  same,
+  upgraded,
+} from '../build/index.js';
+import type { Block, BlockId, Build, BuildHead, Field, Names, Problem, Rulebook } from '../build/index.js';
+import { amount } from '../units/index.js';
+import type { Changes } from './change.js';
+import type { Check } from './check.js';
+import type { Choice, Option, Question, Way } from './choice.js';
+import { Evaluation } from './evaluation.js';
+import type { Figure } from './figure.js';
+import type { LimitKind } from './limit.js';
+import type { OwnPart } from './own-part.js';
+import type { AnyReading, Reading } from './reading.js';
+import type { Shelf } from './shelf.js';
+import type { Subject } from './subject.js';
+
+type Json = Record<string, unknown>;
+
+/** What is chosen of each subject; versions are the registry's. */
+export type Choices = { [K in BlockId]?: Omit<Build[K], 'version'> };
+
+const twiceIn = (lines: readonly { id: string }[], at: string): Problem[] =>
+  lines.flatMap(({ id }, i) =>
+    lines.findIndex((other) => other.id === id) < i
+      ? [{ field: `${at}.${i}.id`, message: `${at}.${i}.id is there twice (was "${id}")` }]
+      : [],
+  );
+
+/** The registry: all subjects, and what they have together. It knows none of them. */
+export class House implements Rulebook {
+  readonly blocks: readonly Block[];
+  readonly shelves: readonly Shelf[];
+  readonly checks: readonly Check[];
+  readonly changes: readonly Changes[];
+  readonly figures: readonly Figure[];
+  readonly mainFigures: readonly Figure[];
+  readonly limits: Readonly<Record<string, LimitKind>>;
+  /** The rules of the build file: endpoints and archives name this class. */
+  readonly BuildFile: new () => Build;
+  private readonly providers = new Map<AnyReading, AnyReading>();
+  private readonly gatherings = new WeakMap<AnyReading, AnyReading[]>();
+
+  constructor(readonly subjects: readonly Subject[]) {
+    const all = <T>(pick: (subject: Subject) => readonly T[] | undefined): T[] =>
+      subjects.flatMap((subject) => pick(subject) ?? []);
+    this.blocks = all(({ block }) => (block ? [block] : []));
+    this.shelves = all(({ shelves }) => shelves);
+    this.checks = all(({ checks }) => checks);
+    this.changes = all(({ changes }) => changes);
+    this.figures = all(({ figures }) => figures);
+    this.mainFigures = this.figures.filter(({ main }) => main);
+    this.limits = Object.assign({}, ...subjects.map(({ limits }) => limits ?? {})) as Record<
+      string,
+      LimitKind
+    >;
+    for (const { port, by } of all(({ provides }) => provides)) this.providers.set(port, by);
+    this.BuildFile = fileRules(this.blocks);
+  }
+
+  /** The reading that stands behind a port. */
+  providerOf(port: AnyReading): AnyReading {
+    const by = this.providers.get(port);
+    if (!by) throw new Error(`no subject provides what ${port.of} is asked for`);
+    return by;
+  }
+
+  /** One reading of every subject that has it. */
+  gathered(by: AnyReading, pick: (subject: Subject) => AnyReading | undefined): AnyReading[] {
+    let found = this.gatherings.get(by);
+    if (!found)
+      this.gatherings.set(by, (found = this.subjects.map(pick).filter((reading) => reading !== undefined)));
+    return found;
+  }
+
+  /** @throws RangeError where there is no such subject. */
+  subject(id: string): Subject {
+    const subject = this.subjects.find((candidate) => candidate.id === id);
+    if (!subject) throw new RangeError(`there is no subject "${id}"`);
+    return subject;
+  }
+
+  /** @throws RangeError where there is no such kind of part. */
+  shelf(kind: string): Shelf {
+    const shelf = this.shelves.find((candidate) => candidate.kind === kind);
+    if (!shelf) throw new RangeError(`there is no kind of part "${kind}"`);
+    return shelf;
+  }
+
+  /** The kinds of part that a department can have of its own. */
+  get ownShelves(): readonly Shelf[] {
+    return this.shelves.filter(({ ownable }) => ownable);
+  }
+
+  /** The steps of the order of work on a truck, in that order. */
+  stepsFor(build: Pick<Build, 'type'>): Subject[] {
+    return this.subjects.filter(({ step }) => step?.(build));
+  }
+
+  /** A step with the subjects that are shown in its panel. */
+  inPanelOf(step: Subject): Subject[] {
+    return [step, ...this.subjects.filter(({ under }) => under === step.id)];
+  }
+
+  /** A build evaluated; what an earlier evaluation knows already is taken over. */
+  evaluate(build: Build, since?: Evaluation): Evaluation {
+    return since ? since.with(build) : new Evaluation(this, build);
+  }
+
+  /** A build of these choices; of what is left out, what a file has that says nothing of it. */
+  build(head: Omit<BuildHead, 'format' | 'version'>, choices: Choices): Build {
+    const blocks = this.blocks.map((block) => [
+      block.id,
+      { ...fresh(block), ...(choices as Record<string, Json>)[block.id] },
+    ]);
+    return { format: BUILD_FORMAT, version: BUILD_VERSION, ...head, ...Object.fromEntries(blocks) } as Build;
+  }
+
+  /** A build in order after an edit: what no longer goes with the new choice is fitted to it or left out. */
+  settle(build: Build): Build {
+    return this.subjects.reduce((settled, subject) => subject.settle?.(settled) ?? settled, build);
+  }
+
+  /** What can be chosen of a subject, each option being the build as it would be. */
+  choicesOf({ choices }: Subject, build: Build): Choice[] {
+    const option = (of: Option): Option => ({ ...of, build: this.settle(of.build) });
+    return (choices?.(build) ?? []).map((choice): Choice => {
+      if (choice.kind === 'list') return choice;
+      return choice.kind === 'amount'
+        ? { ...choice, set: (value) => this.settle(choice.set(value)) }
+        : { ...choice, options: choice.options.map(option) };
+    });
+  }
+
+  /** The questions that are asked in a step. */
+  questionsOf(step: string): Question[] {
+    return this.subjects.flatMap(({ id, under, questions = [] }) =>
+      questions.filter((question) => (question.step ?? under ?? id) === step),
+    );
+  }
+
+  /** The ways of a question in which this truck can be built. */
+  waysOf(question: Question, evaluation: Evaluation): (Way & { build: Build })[] {
+    return question.ways(evaluation.build, evaluation).flatMap((way) => {
+      const built = way.build && this.settle(way.build);
+      return built && this.problemsOf(built).length === 0 ? [{ ...way, build: built }] : [];
+    });
+  }
+
+  namesIn = (build: Build): Names => ({
+    build,
+    limit: (id, value) => ({
+      title: this.limits[id]?.title ?? id,
+      words: this.limits[id] ? amount(value, this.limits[id].unit) : String(value),
+    }),
+    part: (kind, id) =>
+      this.shelves
+        .find((shelf) => shelf.kind === kind)
+        ?.in(build)
+        .find(id)?.name ?? id,
+  });
+
+  /** Problems that the shape of a file alone can't show: parts that are gone, or that do not go with each other. */
+  problemsOf = (build: Build): Problem[] => {
+    const lines = this.blocks.flatMap((block) =>
+      Object.entries(block.fields).flatMap(([key, field]) =>
+        field.kind === 'lines'
+          ? twiceIn(
+              ((build as unknown as Record<string, Json>)[block.id]![key] as { id: string }[] | undefined) ??
+                [],
+              `${block.id}.${key}`,
+            )
+          : [],
+      ),
+    );
+    const own = [...lines, ...this.ownProblems(build)];
+    if (own.length) return own;
+    const parts = this.blocks.flatMap((block) =>
+      Object.entries(block.fields).flatMap(([key, field]) =>
+        this.partProblems(
+          build,
+          field as Field,
+          (build as unknown as Record<string, Json>)[block.id]![key],
+          `${block.id}.${key}`,
+        ),
+      ),
+    );
+    return parts.length ? parts : this.subjects.flatMap(({ problems }) => problems?.(build, this) ?? []);
+  };
+
+  private ownProblems(build: Build): Problem[] {
+    const { own } = build.parts;
+    return own.flatMap((part, i) => {
+      const at = `parts.own.${i}.`;
+      if (own.findIndex((other) => other.kind === part.kind && other.id === part.id) < i)
+        return [{ field: `${at}id`, message: `${at}id is there twice (was "${part.id}")` }];
+      return this.ownPartProblems(part, at);
+    });
+  }
+
+  /** What is wrong with an own part beyond its shape. */
+  ownPartProblems(own: OwnPart, at = ''): Problem[] {
+    const shelf = this.ownShelves.find(({ kind }) => kind === own.kind);
+    const kinds = this.ownShelves.map(({ kind }) => kind).join(', ');
+    return shelf
+      ? shelf.problemsOf(own, at)
+      : [{ field: `${at}kind`, message: `${at}kind must be one of ${kinds} (was "${own.kind}")` }];
+  }
+
+  private partProblems(build: Build, field: Field, value: unknown, at: string): Problem[] {
+    if (value === undefined) return [];
+    if (field.kind === 'lines') {
+      return (value as Json[]).flatMap((line, i) =>
+        Object.entries(field.fields as Record<string, Field>).flatMap(([key, of]) =>
+          this.partProblems(build, of, line[key], `${at}.${i}.${key}`),
+        ),
+      );
+    }
+    if (field.kind !== 'part') return [];
+    const id = value as string;
+    const found = this.shelf(field.of).in(build).find(id);
+    if (!found)
+      return [
+        {
+          field: at,
+          message: `${at} must be a ${field.of} of the catalogue (was "${id}", which it does not have)`,
+        },
+      ];
+    if (found.types && !found.types.includes(build.type))
+      return [{ field: at, message: `${at} must suit a build of type ${build.type} (was "${id}")` }];
+    return [];
+  }
+
+  /** A build of an older version as one of this version; anything else is left as it is for the rules to judge. */
+  upgrade(input: unknown): unknown {
+    return upgraded(this.blocks, input);
+  }
+
+  /**
+   * Reads a build file: its format and version, the rule of each field, and whether its parts exist and go
+   * together.
+   * A file of an older version is upgraded.
+   * @throws BadInput naming each field, its value and what would be right.
+   */
+  parse(input: unknown): Build {
+    const later = fromLater(this.blocks, input);
+    if (later.length) throw new BadInput(later);
+    const file = this.upgrade(input);
+    judge(this.BuildFile, file);
+    const build = structuredClone(file) as Build;
+    const problems = this.problemsOf(build);
+    if (problems.length) throw new BadInput(problems);
+    return build;
+  }
+
+  /** Every part that a build names, by kind and id. */
+  namedParts(build: Build): { kind: string; id: string }[] {
+    const named = (field: Field, value: unknown): { kind: string; id: string }[] => {
+      if (value === undefined) return [];
+      if (field.kind === 'part') return [{ kind: field.of, id: value as string }];
+      if (field.kind === 'lines')
+        return (value as Json[]).flatMap((line) =>
+          Object.entries(field.fields as Record<string, Field>).flatMap(([key, of]) => named(of, line[key])),
+        );
+      return [];
+    };
+    return this.blocks.flatMap((block) =>
+      Object.entries(block.fields).flatMap(([key, field]) =>
+        named(field as Field, (build as unknown as Record<string, Json>)[block.id]![key]),
+      ),
+    );
+  }
+
+  /** Whether a build names a part. */
+  names(build: Build, { kind, id }: { kind: string; id: string }): boolean {
+    return this.namedParts(build).some((part) => part.kind === kind && part.id === id);
+  }
+
+  /** A build with own parts on offer beside those that it carries; its own copy of a part comes first. */
+  withOffered(build: Build, offered: readonly OwnPart[]): Build {
+    const { own } = build.parts;
+    const others = offered.filter(
+      (part) => !own.some((other) => other.kind === part.kind && other.id === part.id),
+    );
+    return others.length ? { ...build, parts: { ...build.parts, own: [...own, ...others] } } : build;
+  }
+
+  /** A build that carries those own parts only that it names. */
+  carryingOnlyNamed(build: Build): Build {
+    const own = build.parts.own.filter((part) => this.names(build, part));
+    return own.length === build.parts.own.length ? build : { ...build, parts: { ...build.parts, own } };
+  }
+
+  /** A build with this copy of an own part in place of the one that it carries. */
+  withOwnPart(build: Build, own: OwnPart): Build {
+    const others = build.parts.own.filter((other) => other.kind !== own.kind || other.id !== own.id);
+    return this.settle({ ...build, parts: { ...build.parts, own: [...others, own] } });
+  }
+
+  /** The own parts of a build that the department has since given other figures. */
+  outdated(build: Build, current: readonly OwnPart[]): OwnPart[] {
+    const said = ({ id, kind, likeId, name, figures }: OwnPart) => ({
+      id,
+      kind,
+      likeId,
+      name,
+      figures: Object.fromEntries(figures.map(({ field, value, source }) => [field, { value, source }])),
+    });
+    return current.filter((own) =>
+      build.parts.own.some(
+        (carried) => carried.kind === own.kind && carried.id === own.id && !same(said(carried), said(own)),
+      ),
+    );
+  }
+
+  /** The figures of a build by which it is compared. */
+  measure(build: Build, since?: Evaluation): Record<string, number> {
+    return this.evaluate(build, since).figures();
+  }
+
+  /** A figure by its id. */
+  figure(id: string): Figure & { reading: Reading<number> } {
+    return this.figures.find((figure) => figure.id === id)!;
+  }
+}

@@ -1,0 +1,40 @@
+export * from './change.js';
+export { check, nearness, rank, STATUS_WORDS, worstFirst, worstStatus } from './check.js';
+export type { Check, Contributor, Finding, Judgement, Status, Unit } from './check.js';
+export * from './choice.js';
+export { component, madeOf } from './component.js';
+export type { Component, Filling, Made, Role } from './component.js';
+export { Evaluation } from './evaluation.js';
+export { changeOf, saidChange, saidFigure, saidMoves } from './figure.js';
+export type { Figure, Figures, FigureUnit } from './figure.js';
+export { House } from './house.js';
+export type { Choices } from './house.js';
+export { atLeast, fits, held, limitKind, limitOf, limitsRead } from './limit.js';
+export type { Limit, LimitKind, LimitSense, Profile } from './limit.js';
+export {
+  american,
+  americanFigure,
+  americanPart,
+  FIGURE_SOURCES,
+  ownPartFields,
+  ownPartsBlock,
+  SOURCE_BASIS,
+} from './own-part.js';
+export type { FigureSource, OwnPart, PartFigure } from './own-part.js';
+export { linesOfParts, toggledLine } from './part-lines.js';
+export * as partFigure from './part-figures.js';
+export type { PartFigureField } from './part-figures.js';
+export { fromBuild, gather, nameOfBuild, port, provide, reading, settling, typeOfBuild } from './reading.js';
+export type { AnyReading, Provided, Reading, ValuesOf } from './reading.js';
+export { boxAt, boxOf } from './shapes.js';
+export type { Box, PlainKind, Shape, TankBox } from './shapes.js';
+export { ownParts, Shelf, Stock } from './shelf.js';
+export type { Material, Named, Origin, Part } from './shelf.js';
+export { takenFromCompartments, takenFromPumpHouse } from './space.js';
+export type { AlongFrame, Taking } from './space.js';
+export { allAssumed, assumedIn, cautionsFor, PLANNING_CAUTION, stepStates } from './steps.js';
+export type { StepState } from './steps.js';
+export type { Subject } from './subject.js';
+export { usd } from './money.js';
+export { figureOf } from './table.js';
+export type { Axis, ChartOf, Column, Row, Series, TableOf } from './table.js';

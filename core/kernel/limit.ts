@@ -1,0 +1,97 @@
+import type { BuildType } from '../build/index.js';
+import { amount } from '../units/index.js';
+import { check } from './check.js';
+import type { Check, Unit } from './check.js';
+import { port, reading } from './reading.js';
+import type { Reading } from './reading.js';
+
+/** Whether a limit is the least, the most, or a figure to reckon with. */
+export type LimitSense = 'least' | 'most' | 'reckon';
+
+/** What a limit is, whatever its value: its title in our own words, its unit, and what a person may write there. */
+export interface LimitKind {
+  title: string;
+  unit: '%' | 'deg' | 'lb' | 'gal' | 'gpm' | 'ft' | 'ft3' | 'seats';
+  sense: LimitSense;
+  min: number;
+  max: number;
+}
+export const limitKind = (
+  title: string,
+  unit: LimitKind['unit'],
+  sense: LimitSense,
+  min: number,
+  max: number,
+): LimitKind => ({ title, unit, sense, min, max });
+
+/** One limit of a profile: its value in the unit of its kind, what it rests on, and a note. */
+export interface Limit {
+  value: number;
+  basis: string;
+  note?: string;
+}
+
+/** The limits that a build is held against. */
+export interface Profile {
+  id: string;
+  name: string;
+  types: BuildType[];
+  limits: Record<string, Limit>;
+  /** Set on a department's own profile, which travels with the build. */
+  own?: true;
+}
+
+/** The profile that the build is held against. */
+export const held = port<Profile>('limits');
+
+const read = new Map<string, Reading<Limit | null>>();
+
+/** One limit of the profile; null where the profile does not set it. */
+export function limitOf(id: string): Reading<Limit | null> {
+  let of = read.get(id);
+  if (!of) read.set(id, (of = reading('limits', [held], ({ limits }) => limits[id] ?? null)));
+  return of;
+}
+
+/** The limits that some subject reads. */
+export const limitsRead = (): string[] => [...read.keys()];
+
+/** A check that the profile asks for at least so much of something. */
+export const atLeast = (
+  of: string,
+  id: string,
+  limitId: string,
+  { title, unit }: LimitKind,
+  steps: readonly string[],
+  actual: Reading<number>,
+): Check =>
+  check(of, { id, title, steps }, [limitOf(limitId), actual], (asked, value) => {
+    if (!asked) return null;
+    const margin = value - asked.value;
+    const words = `${amount(value, unit)} of at least ${amount(asked.value, unit)}.`;
+    return {
+      status: margin < 0 ? 'fails' : 'holds',
+      actual: value,
+      limit: asked.value,
+      margin,
+      unit: unit as Unit,
+      state: null,
+      basis: asked.basis,
+      words: margin < 0 ? `${words} ${amount(-margin, unit)} short.` : words,
+    };
+  });
+
+/** A check that something must fit into the room that it has, in. */
+export const fits = (actual: number, limit: number, words: string) => ({
+  actual,
+  limit,
+  margin: limit - actual,
+  unit: 'in' as const,
+  state: null,
+  basis: 'Geometry of this build',
+  status: limit - actual < -FIT_TOLERANCE_IN ? ('fails' as const) : ('holds' as const),
+  words,
+});
+
+/** What no tape shows is no misfit, in. */
+const FIT_TOLERANCE_IN = 0.05;

@@ -1,0 +1,74 @@
+import type { Build } from '../build/index.js';
+import { rank, worstStatus } from './check.js';
+import type { Finding, Status } from './check.js';
+import type { Evaluation } from './evaluation.js';
+import type { House } from './house.js';
+
+/** One step of the order of work: what is chosen, and how it stands. */
+export interface StepState {
+  id: string;
+  title: string;
+  /**
+   * What is chosen in a short line of values, and as the sentence of the specification; with their figures in
+   * place.
+   */
+  line: string;
+  sentence: string;
+  status: Status;
+  findings: Finding[];
+}
+
+/** Every step with its words and the worst of the findings that speak of it. */
+export const stepStates = (evaluation: Evaluation): StepState[] =>
+  evaluation.house.stepsFor(evaluation.build).map(({ id, title, line, sentence }) => {
+    const findings = evaluation.findings
+      .filter(({ steps }) => steps.includes(id))
+      .sort((a, b) => rank(b.status) - rank(a.status));
+    return {
+      id,
+      title,
+      line: line?.(evaluation) ?? '',
+      sentence: sentence?.(evaluation) ?? '',
+      status: worstStatus(findings),
+      findings,
+    };
+  });
+
+/** The choices of each step, in working order. */
+const choicesByStep = (house: House, build: Build) =>
+  house.stepsFor(build).map((step) => ({
+    step: step.id,
+    title: step.title,
+    choices: house
+      .inPanelOf(step)
+      .flatMap((subject) => house.choicesOf(subject, build))
+      .map(({ id, title }) => ({ id, title })),
+  }));
+
+/** A build in which every choice is marked as assumed until a person confirms it. */
+export const allAssumed = (house: House, build: Build): Build => ({
+  ...build,
+  assumed: choicesByStep(house, build).flatMap(({ choices }) => choices.map(({ id }) => id)),
+});
+
+/** What is still assumed, by step, in working order. */
+export function assumedIn(
+  house: House,
+  build: Build,
+): { step: string; title: string; choices: { id: string; title: string }[] }[] {
+  if (!build.assumed?.length) return [];
+  const open = new Set(build.assumed);
+  return choicesByStep(house, build)
+    .map(({ choices, ...step }) => ({ ...step, choices: choices.filter(({ id }) => open.has(id)) }))
+    .filter(({ choices }) => choices.length > 0);
+}
+
+/** What every screen and paper says of its figures. */
+export const PLANNING_CAUTION =
+  'Planning figures, not a certification. The makers’ ratings, the adopted edition of the standard and the authority having jurisdiction decide; the finished truck must be weighed and tested.';
+
+/** What a screen says beside a step where the work can hurt someone. */
+export const cautionsFor = (house: House, stepId: string): string[] => {
+  const { caution } = house.subject(stepId);
+  return [...(caution ? [caution] : []), PLANNING_CAUTION];
+};

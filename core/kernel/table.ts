@@ -1,0 +1,68 @@
+import { amount, formatMoney } from '../units/index.js';
+import type { Unit } from './check.js';
+import type { Quantity } from '../units/index.js';
+
+/**
+ * What screens and papers show alike, as data: whoever shows it lays it out and says its figures in the
+ * reader's units.
+ */
+
+/** A column of a table; a unit stands at its head once. */
+export interface Column {
+  head: string;
+  unit?: Quantity;
+  /** Whether it holds figures, set to the right. */
+  figure?: true;
+}
+
+export interface Row {
+  id: string;
+  cells: string[];
+  /** Columns in which a figure is over its limit. */
+  over?: number[];
+  /** A total, or the head of what follows. */
+  strong?: true;
+}
+
+export interface TableOf {
+  title: string;
+  columns: Column[];
+  rows: Row[];
+}
+
+/**
+ * One line of a chart, or one set of bars; values in the unit of its axis as the core has it. `dash` tells it
+ * from others without its color.
+ */
+export interface Series {
+  label: string;
+  tone: 'ink' | 'water' | 'spruce' | 'signal' | 'brass' | 'pencil';
+  dash?: number[];
+  values: number[];
+  /** A limit: a thin line over bars. */
+  limit?: true;
+  /** Belongs to the axis at the right. */
+  right?: true;
+  /** Index of the point to mark. */
+  mark?: number;
+}
+
+export interface Axis {
+  title: string;
+  unit?: Quantity;
+}
+
+export interface ChartOf {
+  kind: 'lines' | 'bars';
+  /** What the picture shows, in words. */
+  words: string;
+  /** Places along the axis of lines, or names of bars. */
+  x: Axis & { at: number[] | string[] };
+  y: Axis;
+  right?: Axis;
+  series: Series[];
+}
+
+/** How far a figure of a finding goes, and of what, in its own unit. */
+export const figureOf = (value: number, { unit }: { unit: Unit }): string =>
+  unit === '$' ? formatMoney(value) : amount(value, unit);

@@ -1,0 +1,1 @@
+export { PROFILES } from './profiles.js';

@@ -1,0 +1,161 @@
+import type { Limit, Profile } from '../kernel/index.js';
+
+/** Values with what they rest on, all of one basis. */
+const limits = (
+  basis: string,
+  values: Record<string, number>,
+  notes: Record<string, string> = {},
+): Profile['limits'] =>
+  Object.fromEntries(
+    (Object.entries(values) as [string, number][]).map(([id, value]): [string, Limit] => [
+      id,
+      { value, basis, ...(notes[id] ? { note: notes[id] } : {}) },
+    ]),
+  );
+
+const HOUSE = 'House rule';
+const FRAME_NOTE = 'Standing still; the road multiplies it. The frame’s maker and the body builder decide';
+
+/** What holds whatever the standard: the makers' ratings with a reserve, and that the truck steers. */
+const ratings: Profile['limits'] = limits(
+  HOUSE,
+  { frontSharePct: 25, reservePct: 3, frameMomentPct: 35, seatLb: 250 },
+  { frameMomentPct: FRAME_NOTE },
+);
+
+/** What every apparatus of a standard is held to. */
+const common = (basis: string): Profile['limits'] => ({
+  ...ratings,
+  ...limits(basis, {
+    seatLb: 250,
+    sideImbalancePct: 7,
+    cgHeightToTrackPct: 80,
+    tiltDeg: 26.5,
+    approachDeg: 8,
+    departureDeg: 8,
+  }),
+});
+
+const PUMPER: Record<string, number> = {
+  pumpGpm: 750,
+  tankGal: 300,
+  compartmentFt3: 40,
+  hoseBedFt3: 30,
+  preconnectFt3: 3.5,
+  supplyHoseFt: 800,
+  attackHoseFt: 400,
+  roofLadderFt: 14,
+  extensionLadderFt: 24,
+  atticLadderFt: 10,
+  allowanceLb: 2000,
+  roomyFt3: 250,
+  roomyAllowanceLb: 2500,
+};
+const COMPACT: Record<string, number> = {
+  pumpGpm: 250,
+  tankGal: 200,
+  compartmentFt3: 22,
+  hoseBedFt3: 10,
+  preconnectFt3: 3.5,
+  supplyHoseFt: 300,
+  attackHoseFt: 400,
+  groundLadderFt: 12,
+  allowanceLb: 1500,
+};
+const AERIAL: Record<string, number> = {
+  compartmentFt3: 40,
+  groundLadderFt: 115,
+  allowanceLb: 2500,
+};
+const QUINT: Record<string, number> = {
+  pumpGpm: 1000,
+  tankGal: 300,
+  compartmentFt3: 40,
+  hoseBedFt3: 30,
+  preconnectFt3: 3.5,
+  supplyHoseFt: 800,
+  attackHoseFt: 400,
+  groundLadderFt: 85,
+  allowanceLb: 2500,
+};
+const WATER_SUPPLY: Record<string, number> = {
+  tankGal: 1000,
+  compartmentFt3: 20,
+  hoseBedFt3: 10,
+  preconnectFt3: 3.5,
+  supplyHoseFt: 200,
+  allowanceLb: 1000,
+};
+const COMPACT_NOTES = {
+  allowanceLb: '900 lb is usual up to 15,000 lb of gross rating, 1,500 lb up to 20,000 lb',
+  groundLadderFt: 'One of 12 ft or longer',
+} as const;
+
+/** The kinds of structural apparatus under one standard; `prefix` begins their ids. */
+function structural(prefix: string, where: string, standard: string): Profile[] {
+  const basis = `${standard}, confirm against the adopted edition`;
+  const profile = (
+    id: string,
+    name: string,
+    types: Profile['types'],
+    values: Record<string, number>,
+    notes?: Record<string, string>,
+  ): Profile => ({
+    id: `${prefix}-${id}`,
+    name: `${where}, ${name}`,
+    types,
+    limits: { ...common(basis), ...limits(basis, values, notes) },
+  });
+  return [
+    profile('pumper', 'pumper', ['pumper'], PUMPER),
+    profile('compact', 'compact pumper', ['pumper', 'brush'], COMPACT, COMPACT_NOTES),
+    profile('water-supply', 'water supply', ['pumper'], WATER_SUPPLY),
+    profile('aerial', 'aerial', ['aerial'], AERIAL),
+    profile('quint', 'quint', ['aerial'], QUINT),
+  ];
+}
+
+/** Least values of the interagency engine types that are brush trucks here. */
+const TYPES: [type: number, values: Record<string, number>, allowanceLb: number][] = [
+  [3, { pumpGpm: 150, tankGal: 500, hose15Ft: 1000, hose1Ft: 500, seats: 3 }, 1500],
+  [4, { pumpGpm: 50, tankGal: 750, hose15Ft: 300, hose1Ft: 300, seats: 2 }, 1500],
+  [5, { pumpGpm: 50, tankGal: 400, hose15Ft: 300, hose1Ft: 300, gvwrLb: 26_000, seats: 2 }, 1500],
+  [6, { pumpGpm: 50, tankGal: 150, hose15Ft: 300, hose1Ft: 300, gvwrLb: 19_500, seats: 2 }, 900],
+  [7, { pumpGpm: 10, tankGal: 50, hose1Ft: 200, gvwrLb: 14_000, seats: 2 }, 900],
+];
+/** And of those that are pumpers. */
+const LARGE_TYPES: typeof TYPES = [
+  [1, { pumpGpm: 1000, tankGal: 300, supplyHoseFt: 1200, hose15Ft: 500, seats: 4 }, 2000],
+  [2, { pumpGpm: 500, tankGal: 300, supplyHoseFt: 1000, hose15Ft: 500, seats: 3 }, 2000],
+];
+
+const wildland =
+  (types: Profile['types']) =>
+  ([type, values, allowanceLb]: (typeof TYPES)[number]): Profile => ({
+    id: `us-wildland-${type}`,
+    name: `US wildland, engine type ${type}`,
+    types,
+    limits: {
+      ...common('NFPA 1900 or 1906, confirm against the adopted edition'),
+      ...limits('NFPA 1900 or 1906, confirm against the adopted edition', { allowanceLb }),
+      ...limits('Interagency engine type, confirm against the adopted list', values),
+    },
+  });
+
+/**
+ * Limit profiles as data (formulas: limits). A starting point, not a reading of the standards:
+ * the edition adopted by the authority having jurisdiction decides.
+ */
+export const PROFILES: Profile[] = [
+  ...structural('us', 'US structural', 'NFPA 1900'),
+  ...structural('us-2016', 'US structural before 2024', 'NFPA 1901 (2016)'),
+  ...structural('canada', 'Canada', 'CAN/ULC-S515'),
+  ...TYPES.map(wildland(['brush'])),
+  ...LARGE_TYPES.map(wildland(['pumper'])),
+  {
+    id: 'ratings-only',
+    name: 'Blank: the makers’ ratings only',
+    types: ['pumper', 'aerial', 'brush'],
+    limits: ratings,
+  },
+];

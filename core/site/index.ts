@@ -1,2 +1,0 @@
-export { angles, approachOf, departureOf } from './angles.js';
-export type { AnglesResult, Governed } from './angles.js';

@@ -1,0 +1,118 @@
+import { block, clamped, field, objectIn, settled, withBlock } from '../../build/index.js';
+import type { BlockOf, Build, Problem } from '../../build/index.js';
+import { american, fromBuild, ownParts, partFigure, reading, Shelf } from '../../kernel/index.js';
+import { BODIES, DOOR_STYLES } from './parts.js';
+import type { BodyFamily, DoorStyle } from './parts.js';
+
+const { plain, within } = partFigure;
+
+export const bodyShelf = new Shelf<BodyFamily>({
+  kind: 'body',
+  title: 'Bodies',
+  shipped: BODIES,
+  figures: [
+    plain<BodyFamily>('lbPerIn', 'Weight for its length', 'lbin', 3, 80, true),
+    plain<BodyFamily>('priceCentsPerIn', 'Price for each inch', 'cents', 0, 1_000_000),
+    within(
+      'lengthMinIn',
+      'Shortest',
+      'in',
+      [60, 360],
+      (b) => b.length.minIn,
+      (b, v) => ({ ...b, length: { ...b.length, minIn: v } }),
+    ),
+    within(
+      'lengthMaxIn',
+      'Longest',
+      'in',
+      [60, 360],
+      (b) => b.length.maxIn,
+      (b, v) => ({ ...b, length: { ...b.length, maxIn: v } }),
+    ),
+    plain<BodyFamily>('widthIn', 'Width', 'in', 60, 102),
+    plain<BodyFamily>('floorIn', 'Floor of the low compartments', 'in', 10, 50),
+    plain<BodyFamily>('topIn', 'Top', 'in', 40, 130),
+    plain<BodyFamily>('compartmentDepthIn', 'Depth of the compartments', 'in', 9, 45),
+  ],
+  ordered: [
+    ['lengthMinIn', 'lengthMaxIn'],
+    ['floorIn', 'topIn'],
+  ],
+});
+
+export const doorShelf = new Shelf<DoorStyle>({ kind: 'doors', title: 'Doors', shipped: DOOR_STYLES });
+
+const divider = (title: string) =>
+  field.optional(field.amount(title, 'in', { min: 0, max: 80, step: 1, usual: [0, 60] }));
+
+export const bodyBlock = block({
+  id: 'body',
+  title: 'Body and compartments',
+  version: 1,
+  fields: {
+    partId: field.part('Body', 'body'),
+    lengthIn: field.amount('Body length', 'in', { min: 60, max: 360, step: 2 }),
+    doorsId: field.part('Doors', 'doors'),
+    /** How far the bulkhead ahead of the rear wheels stands forward of the wheel opening; at it where left out. */
+    frontDividerIn: divider('Bulkhead ahead of the wheels, forward by'),
+    /** How far the bulkhead behind the rear wheels stands aft of the wheel opening, likewise. */
+    rearDividerIn: divider('Bulkhead behind the wheels, aft by'),
+  },
+  empty: { partId: 'body-aluminum', lengthIn: 150, doorsId: 'rollUp' },
+  fromVersion2: (file) => {
+    const { partId, doors, ...rest } = objectIn(file, 'body');
+    return {
+      ...rest,
+      partId: typeof partId === 'string' ? american(partId) : partId,
+      doorsId: doors,
+    } as never;
+  },
+});
+
+declare module '../../build/build.js' {
+  interface Blocks {
+    body: BlockOf<typeof bodyBlock>;
+  }
+}
+
+/** Another body, length or doors. */
+export const withBody = (build: Build, body: Partial<Build['body']>): Build => withBlock(build, 'body', body);
+
+export type Divider = 'frontDividerIn' | 'rearDividerIn';
+
+/** How far a bulkhead beside the rear wheels stands from the wheel opening, in whole inches. */
+export function withDivider(build: Build, which: Divider, atIn: number): Build {
+  const at = Math.round(clamped(bodyBlock.fields[which], atIn));
+  return withBlock(build, 'body', { [which]: at > 0 ? at : undefined });
+}
+
+export function settleBody(build: Build): Build {
+  const { length } = bodyShelf.in(build).part(build.body.partId);
+  return settled(build, 'body', {
+    ...build.body,
+    lengthIn: clamped({ min: length.minIn, max: length.maxIn }, build.body.lengthIn),
+  });
+}
+
+export function bodyProblems(build: Build): Problem[] {
+  const {
+    length: { minIn, maxIn },
+  } = bodyShelf.in(build).part(build.body.partId);
+  const { lengthIn } = build.body;
+  return lengthIn < minIn || lengthIn > maxIn
+    ? [
+        {
+          field: 'body.lengthIn',
+          message: `body.lengthIn must be from ${minIn} to ${maxIn} in for this body (was ${lengthIn})`,
+        },
+      ]
+    : [];
+}
+
+export const bodyOf = fromBuild(({ body }) => body);
+
+/** The body that is chosen, with its doors. */
+export const chosenBody = reading('body', [bodyOf, ownParts], ({ partId, doorsId }, own) => ({
+  body: bodyShelf.with(own).part(partId),
+  doors: doorShelf.with(own).part(doorsId),
+}));

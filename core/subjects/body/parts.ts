@@ -1,0 +1,81 @@
+import type { BuildType } from '../../build/index.js';
+import { usd } from '../../kernel/index.js';
+import type { Material, Origin, Part } from '../../kernel/index.js';
+
+export interface BodyFamily extends Origin {
+  id: string;
+  name: string;
+  types: BuildType[];
+  material: Material;
+  style: 'full' | 'flatbed';
+  lbPerIn: number;
+  priceCentsPerIn: number;
+  widthIn: number;
+  length: { minIn: number; maxIn: number };
+  /** Floor of the low compartments and top of the high ones above the ground, in. */
+  floorIn: number;
+  topIn: number;
+  compartmentDepthIn: number;
+}
+
+export interface DoorStyle extends Part {
+  style: 'rollUp' | 'hinged';
+}
+
+const full = (
+  id: string,
+  name: string,
+  material: BodyFamily['material'],
+  lbPerIn: number,
+  dollarsPerIn: number,
+): BodyFamily => ({
+  id,
+  name,
+  types: ['pumper', 'aerial'],
+  material,
+  style: 'full',
+  lbPerIn,
+  priceCentsPerIn: usd(dollarsPerIn),
+  widthIn: 99,
+  length: { minIn: 110, maxIn: 260 },
+  floorIn: 23,
+  topIn: 92,
+  compartmentDepthIn: 27,
+});
+
+const flatbed = (
+  id: string,
+  name: string,
+  material: BodyFamily['material'],
+  lbPerIn: number,
+  dollarsPerIn: number,
+): BodyFamily => ({
+  id,
+  name,
+  types: ['brush'],
+  material,
+  style: 'flatbed',
+  lbPerIn,
+  priceCentsPerIn: usd(dollarsPerIn),
+  widthIn: 94,
+  length: { minIn: 96, maxIn: 160 },
+  floorIn: 20,
+  topIn: 64,
+  compartmentDepthIn: 20,
+});
+
+/** Body families; pounds and money for each inch of length, doors included. */
+export const BODIES: BodyFamily[] = [
+  full('body-aluminum', 'Aluminum body', 'aluminum', 24.5, 720),
+  full('body-poly', 'Poly body', 'poly', 24, 760),
+  full('body-stainless', 'Stainless steel body', 'stainless', 28.5, 840),
+  full('body-galvanized', 'Galvanized steel body', 'galvanized', 31, 610),
+  flatbed('bed-aluminum', 'Aluminum flatbed with boxes', 'aluminum', 11.2, 230),
+  flatbed('bed-steel', 'Steel flatbed with boxes', 'steel', 14, 165),
+];
+
+/** Door styles; weight and price for each compartment, against the roll-up door in the body's figure. */
+export const DOOR_STYLES: DoorStyle[] = [
+  { id: 'rollUp', style: 'rollUp', name: 'Roll-up doors', weightLb: 0, priceCents: 0 },
+  { id: 'hinged', style: 'hinged', name: 'Hinged doors', weightLb: 14, priceCents: usd(-350) },
+];

@@ -1,0 +1,96 @@
+import { block, field, listIn, objectIn, settled } from '../../build/index.js';
+import type { BlockOf, Build, Problem } from '../../build/index.js';
+import { american, linesOfParts, partFigure, Shelf, toggledLine } from '../../kernel/index.js';
+import { BUMPER_ITEMS, BUMPERS } from './parts.js';
+import type { Bumper, BumperItem } from './parts.js';
+
+const { plain, price, size, weight } = partFigure;
+
+export const bumperShelf = new Shelf<Bumper>({
+  kind: 'bumper',
+  title: 'Bumpers',
+  shipped: BUMPERS,
+  figures: [weight<Bumper>(3_000), plain<Bumper>('extensionIn', 'Extension', 'in', 0, 40), price<Bumper>()],
+});
+
+export const bumperItemShelf = new Shelf<BumperItem>({
+  kind: 'bumperItem',
+  title: 'On the bumper',
+  shipped: BUMPER_ITEMS,
+  figures: [
+    weight<BumperItem>(2_000),
+    ...size<BumperItem>(),
+    plain<BumperItem>('needsExtensionIn', 'Needs an extension of', 'in', 0, 40),
+    price<BumperItem>(),
+  ],
+});
+
+export const bumperBlock = block({
+  id: 'bumper',
+  title: 'Front bumper',
+  version: 1,
+  fields: {
+    partId: field.part('Bumper', 'bumper'),
+    lines: field.lines('On the bumper', 'On the bumper', 10, {
+      partId: field.part('On the bumper', 'bumperItem'),
+    }),
+  },
+  empty: { partId: 'plain', lines: [] },
+  fromVersion2: (file) => {
+    const { partId, itemIds: _lines, ...rest } = objectIn(file, 'bumper');
+    return {
+      partId: typeof partId === 'string' ? american(partId) : partId,
+      ...rest,
+      lines: linesOfParts('b', listIn(objectIn(file, 'bumper'), 'itemIds')),
+    } as never;
+  },
+});
+
+declare module '../../build/build.js' {
+  interface Blocks {
+    bumper: BlockOf<typeof bumperBlock>;
+  }
+}
+
+/** Another bumper; what it is too short for is left off when the build is put in order. */
+export const withBumper = (build: Build, partId: string): Build => ({
+  ...build,
+  bumper: { ...build.bumper, partId },
+});
+
+/** Something on the bumper, or off. */
+export const withBumperItem = (build: Build, partId: string, on: boolean): Build => ({
+  ...build,
+  bumper: { ...build.bumper, lines: toggledLine(build.bumper.lines, partId, on) },
+});
+
+export function settleBumper(build: Build): Build {
+  const { extensionIn } = bumperShelf.in(build).part(build.bumper.partId);
+  const items = bumperItemShelf.in(build);
+  return settled(build, 'bumper', {
+    ...build.bumper,
+    lines: build.bumper.lines.filter(
+      ({ partId }) => (items.find(partId)?.needsExtensionIn ?? Infinity) <= extensionIn,
+    ),
+  });
+}
+
+export function bumperProblems(build: Build): Problem[] {
+  const { extensionIn } = bumperShelf.in(build).part(build.bumper.partId);
+  return build.bumper.lines.flatMap(({ partId }, i) => {
+    const { needsExtensionIn } = bumperItemShelf.in(build).part(partId);
+    const at = `bumper.lines.${i}.partId`;
+    return extensionIn < needsExtensionIn
+      ? [
+          {
+            field: at,
+            message: `${at} needs a bumper extension of ${needsExtensionIn} in or more (was "${partId}" on ${extensionIn} in)`,
+          },
+        ]
+      : [];
+  });
+}
+
+/** Whether hose can lie in the bumper. */
+export const hasWell = (build: Pick<Build, 'bumper' | 'parts'>): boolean =>
+  build.bumper.lines.some(({ partId }) => bumperItemShelf.in(build).find(partId)?.shape === 'well');

@@ -1,0 +1,206 @@
+import { boxAt, boxOf, component, madeOf, reading } from '../../kernel/index.js';
+import type { Shape } from '../../kernel/index.js';
+import { bodyPlace, cabPlace } from '../../truck/index.js';
+import type { Axles } from '../../truck/index.js';
+import { gal } from '../../units/index.js';
+import { chosenChassis } from './block.js';
+import type { AxleOption, Chassis } from './parts.js';
+
+interface Chosen {
+  chassis: Chassis;
+  wheelbaseIn: number;
+  rearAxle: AxleOption;
+}
+
+/** Distance between the two tires of a dual, center to center, as a multiple of the tire's width. */
+const DUAL_SPACING = 1.18;
+/** The rails begin behind the bumper's face and end ahead of the body's, in. */
+const RAILS_BEHIND_BUMPER_IN = 8;
+const RAILS_SHORT_OF_BODY_IN = 4;
+/** How thick an axle beam is drawn, and how far it hangs below the wheel's middle, in. */
+const AXLE_BEAM_IN = 7;
+const AXLE_DROP_IN = 1;
+/** A saddle tank hangs with its middle that far below the fuel's own, and is that large, in. */
+const FUEL_TANK_DROP_IN = 4;
+const FUEL_TANK_IN = { length: 30, width: 18, height: 20 };
+
+/**
+ * Place of the wet chassis at another wheelbase: what hangs on the rear axle moves with it, the frame grows
+ * halfway between cab and axle, the rest stays where the published curb loads put it (formulas: chassis). Lb, in.
+ */
+function chassisMass({ chassis, wheelbaseIn }: Chosen) {
+  const { frontLb, rearLb } = chassis.curb;
+  const stays = frontLb + rearLb - chassis.rearAxleLb;
+  const grown = (wheelbaseIn - chassis.baseWheelbaseIn) * chassis.lbPerWheelbaseIn;
+  const wetLb = stays + chassis.rearAxleLb + grown;
+  const wetMoment =
+    (rearLb - chassis.rearAxleLb) * chassis.baseWheelbaseIn +
+    chassis.rearAxleLb * wheelbaseIn +
+    (grown * (chassis.cab.backIn + wheelbaseIn)) / 2;
+  const { gallons, lbPerGal, xIn, yIn, zIn } = chassis.fuel;
+  const fuelLb = gallons * lbPerGal;
+  const weightLb = wetLb - fuelLb;
+  return {
+    fuelLb,
+    weightLb,
+    xIn: (wetMoment - fuelLb * xIn) / weightLb,
+    yIn: (-fuelLb * yIn) / weightLb,
+    zIn: (wetLb * chassis.cgZIn - fuelLb * zIn) / weightLb,
+  };
+}
+
+function wheels({ chassis, wheelbaseIn, rearAxle }: Chosen): Shape[] {
+  const { frontTire, rearTire } = chassis;
+  const wheel = (
+    x: number,
+    y: number,
+    tire: { diameterIn: number; widthIn: number },
+    dual: boolean,
+  ): Shape => ({
+    kind: 'wheel',
+    dual,
+    box: boxAt(
+      x,
+      y,
+      tire.diameterIn / 2,
+      tire.diameterIn,
+      tire.widthIn * (dual ? 1 + DUAL_SPACING : 1),
+      tire.diameterIn,
+    ),
+  });
+  const pair = (x: number, track: number, tire: typeof frontTire, dual: boolean): Shape[] => [
+    { kind: 'axle', box: boxAt(x, 0, tire.diameterIn / 2 - AXLE_DROP_IN, AXLE_BEAM_IN, track, AXLE_BEAM_IN) },
+    wheel(x, -track / 2, tire, dual),
+    wheel(x, track / 2, tire, dual),
+  ];
+  const rearXs = rearAxle.axles === 2 ? [-rearAxle.spreadIn / 2, rearAxle.spreadIn / 2] : [0];
+  return [
+    ...pair(0, chassis.frontTrackIn, frontTire, false),
+    ...rearXs.flatMap((x) => pair(wheelbaseIn + x, chassis.rearTrackIn, rearTire, rearTire.dual)),
+  ];
+}
+
+/** Chassis with its cab's shell, axle ratings above the standard, and fuel. */
+export const chassisComponents = reading(
+  'chassis',
+  [chosenChassis, bodyPlace, cabPlace],
+  (chosen, body, cabAt) => {
+    const { chassis, wheelbaseIn, frontAxle, rearAxle } = chosen;
+    const { cab, frame, fuel } = chassis;
+    const mass = chassisMass(chosen);
+    const cabShape: Shape = {
+      kind: 'cab',
+      style: cab.style,
+      windshieldIn: cab.windshieldIn,
+      hoodTopIn: cab.hoodTopIn,
+      roofIn: cab.roofIn,
+      doors: cab.doors,
+      wheelDiameterIn: chassis.frontTire.diameterIn,
+      box: boxOf(cab.frontIn, cab.backIn, -cab.widthIn / 2, cab.widthIn / 2, cab.floorIn, cabAt.topIn),
+    };
+    const frameShape: Shape = {
+      kind: 'frame',
+      box: boxOf(
+        -chassis.frontOverhangIn + RAILS_BEHIND_BUMPER_IN,
+        body.endIn - RAILS_SHORT_OF_BODY_IN,
+        -frame.widthIn / 2,
+        frame.widthIn / 2,
+        frame.topIn - frame.depthIn,
+        frame.topIn,
+      ),
+    };
+    const about = { group: 'Chassis', step: 'chassis' } as const;
+    return [
+      component({
+        id: 'chassis',
+        name: chassis.name,
+        ...about,
+        weightLb: mass.weightLb,
+        basis: chassis.basis,
+        xIn: mass.xIn,
+        yIn: mass.yIn,
+        zIn: mass.zIn,
+        priceCents: chassis.priceCents,
+        made: madeOf(chassis.id, 1, wheelbaseIn),
+        shapes: [frameShape, ...wheels(chosen), cabShape],
+      }),
+      component({
+        id: 'front-axle',
+        name: frontAxle.name,
+        ...about,
+        weightLb: frontAxle.weightLb,
+        xIn: 0,
+        yIn: 0,
+        zIn: chassis.frontTire.diameterIn / 2,
+        priceCents: frontAxle.priceCents,
+        made: madeOf(frontAxle.id),
+      }),
+      component({
+        id: 'rear-axle',
+        name: rearAxle.name,
+        ...about,
+        weightLb: rearAxle.weightLb,
+        xIn: wheelbaseIn,
+        yIn: 0,
+        zIn: chassis.rearTire.diameterIn / 2,
+        priceCents: rearAxle.priceCents,
+        made: madeOf(rearAxle.id),
+      }),
+      component({
+        id: 'fuel',
+        name: `Fuel, ${gal(fuel.gallons)}`,
+        group: 'Fuel',
+        step: 'chassis',
+        role: 'fuel',
+        basis: 'calculated',
+        weightLb: mass.fuelLb,
+        xIn: fuel.xIn,
+        yIn: fuel.yIn,
+        zIn: fuel.zIn,
+        made: madeOf(chassis.id, 1, fuel.gallons),
+        shapes: [
+          {
+            kind: 'fuelTank',
+            box: boxAt(
+              fuel.xIn,
+              fuel.yIn,
+              fuel.zIn - FUEL_TANK_DROP_IN,
+              FUEL_TANK_IN.length,
+              FUEL_TANK_IN.width,
+              FUEL_TANK_IN.height,
+            ),
+          },
+        ],
+      }),
+    ];
+  },
+);
+
+const lowest = (axle: AxleOption) => Math.min(...Object.values(axle.ratings));
+
+/** The axles with the ratings that govern them. */
+export const axles = reading(
+  'chassis',
+  [chosenChassis],
+  ({ chassis, wheelbaseIn, frontAxle, rearAxle }): Axles => ({
+    wheelbaseIn,
+    front: { gawrLb: lowest(frontAxle), trackIn: chassis.frontTrackIn },
+    rear: {
+      gawrLb: lowest(rearAxle),
+      trackIn: chassis.rearTrackIn,
+      axles: rearAxle.axles,
+      spreadIn: rearAxle.spreadIn,
+      frontShare: rearAxle.frontShare,
+    },
+    gvwrLb: Math.min(chassis.maxGvwrLb, frontAxle.ratings.axleLb + rearAxle.ratings.axleLb),
+    frontRollShare: chassis.frontRollShare,
+  }),
+);
+
+/** Rearmost of the rear wheels, in. */
+export const wheelsEndIn = reading(
+  'chassis',
+  [chosenChassis],
+  ({ chassis, wheelbaseIn, rearAxle }) =>
+    wheelbaseIn + (rearAxle.axles === 2 ? rearAxle.spreadIn / 2 : 0) + chassis.rearTire.diameterIn / 2,
+);

@@ -1,0 +1,364 @@
+import { describe, expect, it } from 'vitest';
+import { remediesFor as remediesOf } from '../advice/index.js';
+import { freshId, withBlock } from '../build/index.js';
+import type { Build } from '../build/index.js';
+import { DEMONSTRATION, starterBuild } from '../demonstration/index.js';
+import { rank, stepStates } from '../kernel/index.js';
+import type { Status } from '../kernel/index.js';
+import { components } from '../truck/index.js';
+import { inUnits } from '../units/index.js';
+import { withBody } from './body/index.js';
+import { chosenChassis } from './chassis/index.js';
+import { loadsIn, withLoad } from './hose/index.js';
+import { house } from './index.js';
+import { withLadder } from './ladders/index.js';
+import { copiedProfile, withLimit, withOwnProfile } from './limits/index.js';
+import { withMoney } from './money/index.js';
+import { withPump } from './pump/index.js';
+import { governing, withWeighed } from './weights/index.js';
+
+const [pumper, aerial, brush] = DEMONSTRATION.flatMap((d) => d.builds) as [Build, Build, Build];
+const plain = starterBuild('pumper', 'Plain', 'D');
+const evaluate = (build: Build) => house.evaluate(build);
+const find = (build: Build, id: string) => evaluate(build).finding(id);
+const remediesFor = (build: Build, id: string) => remediesOf(evaluate(build), id);
+const contributorsOf = (build: Build, id: string) => {
+  const finding = find(build, id);
+  return (finding && house.checks.find((check) => check.id === id)!.causes?.(evaluate(build), finding)) ?? [];
+};
+const withTank = (build: Build, tank: Partial<Build['tank']>) => withBlock(build, 'tank', tank);
+const withChassis = (build: Build, chassis: Partial<Build['chassis']>) =>
+  withBlock(build, 'chassis', chassis);
+const withCrew = (build: Build, crew: number) => withBlock(build, 'cab', { crew });
+/** Equipment in place of all that there was. */
+const carrying = (build: Build, ...lines: Omit<Build['equipment']['lines'][number], 'id'>[]) =>
+  withBlock(build, 'equipment', { lines: lines.map((line) => ({ id: freshId(), ...line })) });
+/** The first load of a bed laid otherwise, or gone. */
+const laid = (build: Build, bedId: string, change: { partId: string; lengthFt: number } | null) =>
+  withLoad(build, loadsIn(build, bedId)[0]!.id, change);
+const strict = (build: Build, id: string, value: number) =>
+  withLimit(house.limits, withOwnProfile(build, copiedProfile(house.limits, build, 'ours', 'Ours')), id, {
+    value,
+  });
+
+describe('the demonstration', () => {
+  it('has a pumper over on its front axle, and nothing else failing anywhere', () => {
+    const failing = [pumper, aerial, brush].flatMap((build) =>
+      evaluate(build)
+        .findings.filter((f) => f.status === 'fails')
+        .map((f) => `${build.name}: ${f.id}`),
+    );
+    expect(failing).toEqual(['River pumper: frontAxle']);
+  });
+  it('is over by what was added to the bumper', () => {
+    const items = evaluate(pumper)
+      .read(components)
+      .filter((c) => c.group === 'Front bumper' || c.name.includes('bumper well'));
+    expect(items).toHaveLength(5);
+    expect(
+      find(house.settle(withBlock(pumper, 'bumper', { partId: 'plain', lines: [] })), 'frontAxle')?.status,
+    ).toBe('holds');
+  });
+  it('has at least two computed remedies that mend it with no other harm', () => {
+    const mending = remediesFor(pumper, 'frontAxle').filter(
+      (remedy) => remedy.mends && remedy.worse.length === 0,
+    );
+    expect(mending.length).toBeGreaterThanOrEqual(2);
+    expect(new Set(mending.map((remedy) => remedy.kind.id)).size).toBeGreaterThanOrEqual(2);
+  });
+});
+
+describe('a remedy', () => {
+  const remedies = remediesFor(pumper, 'frontAxle');
+  it.each(remedies.map((remedy) => [remedy.label, remedy] as const))('%s does what it says', (_, remedy) => {
+    const before = evaluate(pumper);
+    const after = evaluate(house.parse(JSON.parse(JSON.stringify(remedy.build))));
+    const finding = after.findings.find((f) => f.id === 'frontAxle')!;
+    expect(finding.actual).toBeCloseTo(remedy.after.actual, 9);
+    expect(finding.status).toBe(remedy.after.status);
+    expect(remedy.change['front']).toBeCloseTo(after.figures()['front']! - before.figures()['front']!, 9);
+    for (const title of remedy.worse)
+      expect(rank(after.findings.find((f) => f.title === title)!.status)).toBeGreaterThan(0);
+  });
+  it('is not offered where all is well, and not claimed where nothing mends', () => {
+    expect(remediesFor(plain, 'frontAxle')).toEqual([]);
+    const hopeless = carrying(
+      withCrew(withChassis(pumper, { wheelbaseIn: 210 }), 6),
+      ...Array.from({ length: 40 }, () => ({ partId: 'cribbing', count: 10, compartmentId: 'cab' as const })),
+    );
+    expect(
+      remediesFor(hopeless, 'frontAxle').every(
+        (remedy) => !remedy.mends && remedy.after.actual !== remedy.before.actual,
+      ),
+    ).toBe(true);
+  });
+  it('moves a named heavy item to level the sides', () => {
+    const leaning = carrying(plain, { partId: 'cribbing', count: 12, compartmentId: 'R3' });
+    expect(find(leaning, 'sideRear')?.status).toBe('fails');
+    const moves = remediesFor(leaning, 'sideRear').filter((remedy) => remedy.kind.id === 'move');
+    expect(moves[0]).toMatchObject({
+      mends: true,
+      label: expect.stringMatching(/^Move cribbing set \(\{1680 lb\}\) from R3 to (L\d|B1)$/),
+    });
+  });
+});
+
+/** A chassis without stability control, rated too high for a type 6. */
+const medium = (build: Build) =>
+  withCrew(
+    withChassis(build, {
+      partId: 'medium-4x4',
+      wheelbaseIn: 170,
+      frontAxleId: 'front-14000',
+      rearAxleId: 'rear-23000',
+    }),
+    2,
+  );
+
+/** For every check, a build that it passes and one that it does not. */
+const CASES: [string, Build, Build, Status][] = [
+  ['frontAxle', plain, pumper, 'fails'],
+  ['rearAxle', plain, withChassis(withTank(plain, { gallons: 1500 }), { rearAxleId: 'rear-24000' }), 'fails'],
+  [
+    'gross',
+    plain,
+    withChassis(withTank(plain, { gallons: 1500, aftIn: 0 }), {
+      rearAxleId: 'rear-24000',
+      frontAxleId: 'front-18000',
+    }),
+    'fails',
+  ],
+  [
+    'frontShare',
+    plain,
+    withBody(
+      withTank(withChassis(plain, { wheelbaseIn: 160 }), {
+        gallons: 1500,
+        aftIn: 60,
+        shapeId: 'tShape',
+      }),
+      { lengthIn: 260 },
+    ),
+    'fails',
+  ],
+  [
+    'frontLeast',
+    plain,
+    withBody(withTank(withCrew(withChassis(plain, { wheelbaseIn: 160 }), 2), { gallons: 1500, aftIn: 100 }), {
+      lengthIn: 260,
+    }),
+    'fails',
+  ],
+  ['sideRear', plain, carrying(plain, { partId: 'cribbing', count: 12, compartmentId: 'R3' }), 'fails'],
+  ['sideFront', plain, carrying(plain, { partId: 'cribbing', count: 60, compartmentId: 'L1' }), 'fails'],
+  [
+    'roll',
+    plain,
+    withBlock(
+      withBlock(
+        carrying(
+          withTank(medium(starterBuild('brush', 'Tall and leaning', 'D')), {
+            gallons: 1000,
+            shapeId: 'skid',
+            aftIn: 0,
+          }),
+          {
+            partId: 'recovery-kit',
+            count: 66,
+            compartmentId: 'R2',
+          },
+        ),
+        'ladders',
+        {
+          mountId: 'top',
+          lines: Array.from({ length: 12 }, (_, i) => ({ id: `l${i}`, partId: 'extension-35-3' })),
+        },
+      ),
+      'hose',
+      { loads: [{ id: 'h1', bedId: 'tray-right', partId: 'attack-2.5', lengthFt: 3000 }] },
+    ),
+    'fails',
+  ],
+  ['typeGvwr', brush, medium(brush), 'fails'],
+  ['pumpLeast', plain, withPump(plain, undefined), 'fails'],
+  ['tankLeast', plain, withTank(plain, { gallons: 290 }), 'fails'],
+  ['seats', brush, withCrew(brush, 1), 'fails'],
+  ['supplyHose', plain, laid(plain, 'main-left', null), 'fails'],
+  ['attackHose', plain, laid(plain, 'crosslay-1', null), 'fails'],
+  ['hose15', brush, laid(brush, 'tray-left', null), 'fails'],
+  ['hose1', brush, laid(laid(brush, 'reel', null), 'tray-right', null), 'fails'],
+  ['groundLadders', aerial, withLadder(aerial, 'extension-35-3', false), 'fails'],
+  ['roofLadder', plain, withLadder(plain, 'roof-14', false), 'fails'],
+  ['extensionLadder', plain, withLadder(plain, 'extension-24', false), 'fails'],
+  ['atticLadder', plain, withLadder(plain, 'attic-10', false), 'fails'],
+  ['tankFits', plain, withTank(plain, { aftIn: 110 }), 'fails'],
+  ['hoseFits', plain, laid(plain, 'crosslay-1', { partId: 'supply-5', lengthFt: 400 }), 'fails'],
+  ['laddersFit', plain, withLadder(plain, 'extension-35', true), 'fails'],
+  ['wheelsFit', plain, withBody(withChassis(plain, { wheelbaseIn: 210 }), { lengthIn: 110 }), 'fails'],
+  ['approach', plain, strict(plain, 'approachDeg', 45), 'fails'],
+  ['departure', plain, strict(plain, 'departureDeg', 45), 'fails'],
+  ['frameMoment', plain, strict(plain, 'frameMomentPct', 5), 'fails'],
+  ['hoseBeds', plain, strict(plain, 'hoseBedFt3', 300), 'fails'],
+  ['preconnects', plain, house.settle(withPump(plain, undefined)), 'fails'],
+  ['compartments', plain, strict(plain, 'compartmentFt3', 1000), 'fails'],
+  [
+    'equipmentPlace',
+    pumper,
+    withBody(withChassis(pumper, { wheelbaseIn: 210 }), { lengthIn: 122 }),
+    'caution',
+  ],
+  [
+    'budget',
+    withMoney(plain, { budgetCents: 1_000_000_00 }),
+    withMoney(plain, { budgetCents: 300_000_00 }),
+    'fails',
+  ],
+  [
+    'weighedStands',
+    withWeighed(plain, 'pump', {
+      id: 'pump',
+      partId: 'midship-1250-side',
+      weightLb: 3_100,
+      basis: 'weighed',
+    }),
+    withWeighed(plain, 'pump', { id: 'pump', partId: 'pto-1000', weightLb: 2_100, basis: 'weighed' }),
+    'caution',
+  ],
+];
+
+describe('each check', () => {
+  it('has its case', () => {
+    expect(CASES.map(([id]) => id).sort()).toEqual(house.checks.map(({ id }) => id).sort());
+  });
+
+  it.each(CASES)('%s tells a build that it passes from one that it does not', (id, good, bad, status) => {
+    expect(find(good, id)?.status).toBe('holds');
+    const finding = find(bad, id)!;
+    expect(finding.status, finding.words).toBe(status);
+    if (status === 'fails') expect(finding.margin).toBeLessThan(0);
+    expect(finding.words).toMatch(/\d/);
+    expect(finding.basis.length).toBeGreaterThan(5);
+  });
+
+  /** Those that some kind of change says it helps. */
+  const mendable = CASES.filter(
+    ([id, , , status]) => status === 'fails' && house.changes.some(({ helps }) => helps.includes(id)),
+  );
+  it.each(mendable.map(([id, , bad]) => [id, bad] as const))(
+    '%s, failing, has a change to offer, and what is said to mend does',
+    (id, bad) => {
+      const remedies = remediesFor(bad, id);
+      expect(remedies.length).toBeGreaterThan(0);
+      for (const remedy of remedies) {
+        house.parse(JSON.parse(JSON.stringify(remedy.build)));
+        if (remedy.mends) expect(find(remedy.build, id)?.status ?? 'holds', remedy.label).not.toBe('fails');
+      }
+    },
+  );
+
+  it.each<[string, Build, RegExp]>([
+    ['pumpLeast', withPump(plain, undefined), /^PTO 1,000 gpm/],
+    ['tankLeast', withTank(plain, { gallons: 290 }), /^Tank of 300 gal instead of 290 gal/],
+    ['seats', withCrew(brush, 1), /^2 seats instead of 1/],
+    ['supplyHose', laid(plain, 'main-left', null), /ft of .* in hose bed/],
+    ['roofLadder', withLadder(plain, 'roof-14', false), /^Carry a 1[46] ft roof ladder/],
+    ['tankFits', withTank(plain, { aftIn: 110 }), /^Move the tank .* forward/],
+    ['laddersFit', withLadder(plain, 'extension-35', true), /^Leave off the 35 ft two-section ladder/],
+    ['typeGvwr', medium(brush), /^Light 4x4 crew cab/],
+  ])('%s is mended by what a fire officer would do', (id, bad, label) => {
+    expect(
+      remediesFor(bad, id)
+        .filter((remedy) => remedy.mends)
+        .map((remedy) => inUnits(remedy.label, 'us')),
+    ).toContainEqual(expect.stringMatching(label));
+  });
+
+  it('equipment without its compartment may stay where it is weighed', () => {
+    const short = withBody(withChassis(pumper, { wheelbaseIn: 210 }), { lengthIn: 122 });
+    const [first] = remediesFor(short, 'equipmentPlace');
+    expect(first).toMatchObject({
+      kind: { id: 'move' },
+      mends: true,
+      label: expect.stringContaining('L3 in L2'),
+    });
+    expect(find(first!.build, 'equipmentPlace')?.status).toBe('holds');
+  });
+
+  it('compartments: enough, or too little on the smallest flatbed', () => {
+    expect(find(plain, 'compartments')?.status).toBe('holds');
+    expect(
+      find(withBlock(brush, 'limits', { profileId: 'us-pumper' }), 'compartments')?.actual,
+    ).toBeGreaterThan(20);
+  });
+
+  it('is named in the order of the list, once', () => {
+    const ids = evaluate(aerial).findings.map((finding) => finding.id);
+    expect(new Set(ids).size).toBe(ids.length);
+    expect(ids.length).toBeLessThanOrEqual(house.checks.length);
+  });
+
+  it('cautions when the mean is within and the 95 % load is over', () => {
+    const finding = find(aerial, 'frontAxle')!;
+    expect(finding.margin).toBeGreaterThan(0);
+    expect(finding).toMatchObject({ status: 'caution', words: expect.stringContaining('95 % confidence') });
+  });
+
+  it('says by what the roll check holds although the center of gravity is high', () => {
+    expect(find(aerial, 'roll')).toMatchObject({
+      status: 'holds',
+      by: 'by tilt',
+      margin: expect.any(Number),
+    });
+    expect(find(aerial, 'roll')!.margin).toBeLessThan(0);
+  });
+
+  it('names the lowest of the ratings', () => {
+    const { frontAxle } = evaluate(brush).read(chosenChassis);
+    expect(
+      governing({
+        ...frontAxle,
+        ratings: { axleLb: 7500, tiresLb: 7100, wheelsLb: 7600, suspensionLb: 7500 },
+      }),
+    ).toEqual({ limitLb: 7100, name: 'tire rating' });
+    expect(governing(frontAxle)).toEqual({ limitLb: 7500, name: 'axle rating' });
+  });
+
+  it('has causes where it is a matter of weight, on the side that is heavier', () => {
+    const leaning = carrying(plain, { partId: 'cribbing', count: 12, compartmentId: 'R3' });
+    expect(contributorsOf(leaning, 'sideRear')[0]!.name).toBe('Cribbing set × 12');
+    for (const { id, state } of evaluate(leaning).findings)
+      if (state) expect(contributorsOf(leaning, id).length, id).toBeGreaterThan(0);
+  });
+
+  it('lists contributors that amount to most of the load', () => {
+    const finding = find(pumper, 'frontAxle')!;
+    const contributors = contributorsOf(pumper, 'frontAxle');
+    expect(contributors[0]!.componentId).toBe('chassis');
+    const amounts = contributors.map((c) => c.amountLb);
+    expect(amounts).toEqual([...amounts].sort((a, b) => b - a));
+    expect(amounts.reduce((a, b) => a + b, 0)).toBeGreaterThan(finding.actual * 0.6);
+  });
+});
+
+describe('the steps', () => {
+  it('are in working order, with a line each and the worst of what speaks of them', () => {
+    const states = stepStates(evaluate(aerial));
+    expect(states.map((state) => state.id)).toEqual([
+      'chassis',
+      'cab',
+      'bumper',
+      'device',
+      'pump',
+      'tank',
+      'foam',
+      'hose',
+      'ladders',
+      'body',
+      'equipment',
+      'fittings',
+    ]);
+    expect(stepStates(evaluate(pumper)).map((state) => state.id)).not.toContain('device');
+    for (const state of states) expect(state.line.length).toBeGreaterThan(3);
+    expect(stepStates(evaluate(pumper)).find((state) => state.id === 'bumper')?.status).toBe('fails');
+  });
+});

@@ -1,0 +1,119 @@
+import { block, changedLine, field, freshId, linesIn } from '../../build/index.js';
+import type { BlockOf, Build } from '../../build/index.js';
+import { american, partFigure, Shelf } from '../../kernel/index.js';
+import { formatWhole } from '../../units/index.js';
+import { EQUIPMENT } from './parts.js';
+import type { Equipment, EquipmentGroup } from './parts.js';
+
+const { price, size, weight } = partFigure;
+
+export const equipmentShelf = new Shelf<Equipment>({
+  kind: 'equipment',
+  title: 'Equipment',
+  shipped: EQUIPMENT,
+  figures: [weight<Equipment>(2_000), ...size<Equipment>(), price<Equipment>()],
+});
+
+/**
+ * The places that equipment can be put: the cab, and the compartments that a body may have, by side and order
+ * from the front.
+ */
+export const PLACES = [
+  { id: 'cab', side: null, order: 0 },
+  { id: 'L1', side: 'left', order: 1 },
+  { id: 'L2', side: 'left', order: 2 },
+  { id: 'L3', side: 'left', order: 3 },
+  { id: 'R1', side: 'right', order: 1 },
+  { id: 'R2', side: 'right', order: 2 },
+  { id: 'R3', side: 'right', order: 3 },
+  { id: 'B1', side: 'rear', order: 1 },
+] as const;
+export type PlaceId = (typeof PLACES)[number]['id'];
+export const CAB: PlaceId = 'cab';
+
+export const equipmentBlock = block({
+  id: 'equipment',
+  title: 'Equipment',
+  version: 1,
+  fields: {
+    lines: field.lines(
+      'Equipment',
+      'Piece of equipment',
+      400,
+      {
+        partId: field.part('Piece', 'equipment'),
+        count: field.count('How many', 1, 200),
+        compartmentId: field.oneOf(
+          'Rides in',
+          PLACES.map(({ id }) => id),
+        ),
+      },
+      ({ partId, count, compartmentId }, _, names) => ({
+        title: `${names.part('equipment', partId)}, ${compartmentId}`,
+        words: formatWhole(count),
+      }),
+    ),
+  },
+  empty: { lines: [] },
+  fromVersion2: (file) =>
+    ({
+      lines: linesIn(file, 'equipment').map((line, i) => ({
+        id: `e${i + 1}`,
+        ...line,
+        ...(typeof line['partId'] === 'string' ? { partId: american(line['partId']) } : {}),
+      })),
+    }) as never,
+});
+
+declare module '../../build/build.js' {
+  interface Blocks {
+    equipment: BlockOf<typeof equipmentBlock>;
+  }
+}
+
+export type EquipmentLine = Build['equipment']['lines'][number];
+
+const withLines = (build: Build, lines: EquipmentLine[]): Build => ({
+  ...build,
+  equipment: { ...build.equipment, lines },
+});
+
+/** One more line of equipment; the same piece in the same place counts up instead. */
+export function withEquipment(build: Build, partId: string, compartmentId: PlaceId): Build {
+  const { lines } = build.equipment;
+  const there = lines.find((line) => line.partId === partId && line.compartmentId === compartmentId);
+  return there
+    ? withEquipmentLine(build, there.id, { count: there.count + 1 })
+    : withLines(build, [...lines, { id: freshId(), partId, count: 1, compartmentId }]);
+}
+
+/** Another count or place of a line of equipment, or the line gone. */
+export const withEquipmentLine = (
+  build: Build,
+  id: string,
+  change: Partial<Pick<EquipmentLine, 'count' | 'compartmentId'>> | null,
+): Build =>
+  withLines(
+    build,
+    change
+      ? changedLine(build.equipment.lines, id, change)
+      : build.equipment.lines.filter((line) => line.id !== id),
+  );
+
+/** The lines of equipment of one group, and what they weigh together. */
+export interface EquipmentOfGroup {
+  group: EquipmentGroup;
+  lines: EquipmentLine[];
+  weightLb: number;
+}
+
+/** The equipment of a build by group, in the order in which the groups first appear. */
+export function equipmentByGroup(build: Build): EquipmentOfGroup[] {
+  const groups = new Map<EquipmentGroup, EquipmentOfGroup>();
+  for (const line of build.equipment.lines) {
+    const { group, weightLb } = equipmentShelf.in(build).part(line.partId);
+    const of = groups.get(group) ?? { group, lines: [], weightLb: 0 };
+    groups.set(group, { group, lines: [...of.lines, line], weightLb: of.weightLb + weightLb * line.count });
+  }
+  return [...groups.values()];
+}

@@ -1,0 +1,179 @@
+import type { Build } from '../../build/index.js';
+import { amountChoice, atOnce, check, fromBuild, limitKind, reading, way } from '../../kernel/index.js';
+import type { ChangeKind, Changes, Choice, Subject } from '../../kernel/index.js';
+import { compartments } from '../../truck/index.js';
+import { counted, formatWhole, lb, within } from '../../units/index.js';
+import { CAB, equipmentBlock, equipmentShelf, withEquipmentLine } from './block.js';
+import type { EquipmentLine, PlaceId } from './block.js';
+import { equipmentComponents, equipmentLb, moved } from './place.js';
+
+export { CAB, equipmentByGroup, equipmentShelf, PLACES, withEquipment, withEquipmentLine } from './block.js';
+export type { EquipmentLine, EquipmentOfGroup, PlaceId } from './block.js';
+export type { Equipment, EquipmentGroup } from './parts.js';
+export { allowanceLeftLb } from './place.js';
+
+/** The choice of equipment as a whole: it has a list and not options. */
+export const EQUIPMENT_CHOICE = 'equipment';
+
+const limits = {
+  allowanceLb: limitKind('Allowance for loose equipment', 'lb', 'reckon', 0, 10_000),
+  roomyFt3: limitKind('Compartments from which the larger allowance counts', 'ft3', 'reckon', 0, 2000),
+  roomyAllowanceLb: limitKind('Larger allowance for loose equipment', 'lb', 'reckon', 0, 10_000),
+};
+
+const linesOf = reading('equipment', [fromBuild(({ equipment }) => equipment)], ({ lines }) => lines);
+
+const inPlace = check(
+  'equipment',
+  { id: 'equipmentPlace', title: 'Equipment in its place', steps: ['equipment'] },
+  [linesOf, moved],
+  ({ length: carried }, elsewhere) => {
+    if (carried === 0) return null;
+    const [first] = elsewhere;
+    const more = elsewhere.length > 1 ? ` and ${formatWhole(elsewhere.length - 1)} more` : '';
+    return {
+      status: first ? 'caution' : 'holds',
+      actual: elsewhere.length,
+      limit: 0,
+      margin: 0 - elsewhere.length,
+      unit: 'pieces',
+      state: null,
+      basis: 'Geometry of this build',
+      words: first
+        ? `${first.name}${more}: this body has no ${first.asked}; weighed in ${first.rides} until another place is chosen.`
+        : `All ${formatWhole(carried)} lines ride where they were put.`,
+    };
+  },
+);
+
+const MOVE: ChangeKind = { id: 'move', title: 'Place of the equipment' };
+/** So many of the heaviest lines are looked at for other places. */
+const MOVES_LOOKED_AT = 8;
+
+const changes: Changes[] = [
+  {
+    kind: MOVE,
+    helps: ['load', 'level'],
+    offer: (evaluation) => {
+      const { build } = evaluation;
+      const weighed = build.equipment.lines.map((line) => ({
+        line,
+        part: equipmentShelf.in(build).part(line.partId),
+      }));
+      const heaviest = weighed
+        .sort((a, b) => b.part.weightLb * b.line.count - a.part.weightLb * a.line.count)
+        .slice(0, MOVES_LOOKED_AT);
+      return heaviest.flatMap(({ line, part }) =>
+        evaluation
+          .read(compartments)
+          .filter(({ id }) => id !== line.compartmentId)
+          .map(({ id }) =>
+            atOnce(
+              MOVE,
+              `Move ${within(part.name)} (${lb(part.weightLb * line.count)}) from ${line.compartmentId} to ${id}`,
+              (on) => withEquipmentLine(on, line.id, { compartmentId: id as PlaceId }),
+              line.id,
+            ),
+          ),
+      );
+    },
+  },
+  {
+    // What has lost its compartment stays where it is weighed meanwhile.
+    kind: MOVE,
+    helps: ['equipmentPlace'],
+    offer: (evaluation) => {
+      const rides = new Map(evaluation.read(moved).map(({ asked, rides: now }) => [asked, now]));
+      if (rides.size === 0) return [];
+      const where = [...rides].map(([asked, now]) => `${asked} in ${now}`).join(', ');
+      const lines = (on: Build): EquipmentLine[] =>
+        on.equipment.lines.map((line) => ({
+          ...line,
+          compartmentId: rides.get(line.compartmentId) ?? line.compartmentId,
+        }));
+      return [
+        atOnce(MOVE, `Let them ride where they are weighed now: what was for ${where}`, (on) => ({
+          ...on,
+          equipment: { ...on.equipment, lines: lines(on) },
+        })),
+      ];
+    },
+  },
+];
+
+/** What can be chosen for one line of equipment: how many, and in which of the places that the truck has. */
+export function lineChoices(build: Build, id: string, places: readonly PlaceId[]): Choice[] {
+  const line = build.equipment.lines.find((other) => other.id === id)!;
+  return [
+    amountChoice(`count-${id}`, equipmentBlock.fields.lines.fields.count, line.count, (count) =>
+      withEquipmentLine(build, id, { count }),
+    ),
+    {
+      kind: 'pick',
+      id: `place-${id}`,
+      title: 'Rides in',
+      options: places.map((place) => ({
+        id: place,
+        label: place === CAB ? 'The cab' : `Compartment ${place}`,
+        chosen: place === line.compartmentId,
+        build: withEquipmentLine(build, id, { compartmentId: place }),
+      })),
+    },
+  ];
+}
+
+/** The breathing apparatus that is asked about. */
+const PACK = 'pack';
+
+/** The loose equipment, each line in its place. */
+export const equipment: Subject = {
+  id: 'equipment',
+  title: 'Equipment',
+  step: () => true,
+  shelves: [equipmentShelf],
+  limits,
+  block: equipmentBlock,
+  components: equipmentComponents,
+  checks: [inPlace],
+  changes,
+  choices: () => [{ kind: 'list', id: EQUIPMENT_CHOICE, title: 'Equipment' }],
+  questions: [
+    {
+      id: 'packs',
+      question: 'Breathing apparatus in the cab or outside?',
+      ways: (build, evaluation) => {
+        const line = build.equipment.lines.find(({ partId }) => partId === PACK);
+        const places = evaluation.read(compartments);
+        if (!line || places.length === 0) return [];
+        const inCab = line.compartmentId === CAB;
+        const outside = (inCab ? places[0]!.id : line.compartmentId) as PlaceId;
+        return [
+          way(
+            'cab',
+            'In the seats',
+            'Ready on arrival; soot and weight ride with the crew.',
+            inCab,
+            withEquipmentLine(build, line.id, { compartmentId: CAB }),
+          ),
+          way(
+            'outside',
+            `Outside, in ${outside}`,
+            'A clean cab; dressed at the truck.',
+            !inCab,
+            withEquipmentLine(build, line.id, { compartmentId: outside }),
+          ),
+        ];
+      },
+    },
+  ],
+  sentence: (evaluation) => {
+    const pieces = evaluation.build.equipment.lines.reduce((sum, line) => sum + line.count, 0);
+    return pieces === 0
+      ? 'No loose equipment is listed yet.'
+      : `Space and mounting shall be provided for ${counted(pieces, 'piece')} of loose equipment weighing ${lb(evaluation.read(equipmentLb))}.`;
+  },
+  line: (evaluation) => {
+    const pieces = evaluation.build.equipment.lines.reduce((sum, line) => sum + line.count, 0);
+    return pieces === 0 ? 'none yet' : `${counted(pieces, 'piece')}, ${lb(evaluation.read(equipmentLb))}`;
+  },
+};

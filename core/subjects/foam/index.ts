@@ -1,0 +1,169 @@
+import { block, field } from '../../build/index.js';
+import type { BlockOf, Build } from '../../build/index.js';
+import {
+  amountChoice,
+  component,
+  madeOf,
+  fromBuild,
+  NONE,
+  ownParts,
+  partFigure,
+  partOptions,
+  reading,
+  Shelf,
+} from '../../kernel/index.js';
+import type { Choice, Component, Subject } from '../../kernel/index.js';
+import { bodyPlace, pumpHouse, tankBoxes } from '../../truck/index.js';
+import { gal, gpm, one } from '../../units/index.js';
+import { chosenChassis } from '../chassis/index.js';
+import { FOAM_SYSTEMS } from './parts.js';
+import type { FoamSystem } from './parts.js';
+
+const { plain, price, weight } = partFigure;
+
+export const foamShelf = new Shelf<FoamSystem>({
+  kind: 'foam',
+  title: 'Foam systems',
+  shipped: FOAM_SYSTEMS,
+  figures: [
+    weight<FoamSystem>(3_000),
+    plain<FoamSystem>('maxConcentrateGpm', 'Most concentrate', 'gpm', 0.1, 60),
+    plain<FoamSystem>('lbPerGal', 'Weight of a gallon of concentrate', 'lb', 7, 12),
+    price<FoamSystem>(),
+  ],
+});
+
+export const foamBlock = block({
+  id: 'foam',
+  title: 'Foam',
+  version: 1,
+  fields: {
+    /** Left out where the truck carries no foam. */
+    partId: field.optional(field.part('Foam system', 'foam')),
+    gallons: field.amount('Concentrate', 'gal', { min: 0, max: 300, step: 5, usual: [0, 120] }),
+  },
+  empty: { gallons: 0 },
+  asOne: ({ partId, gallons }, names) =>
+    partId === undefined ? 'none' : `${names.part('foam', partId)}, ${gal(gallons)}`,
+  fromVersion2: (file) => (file['foam'] === undefined ? { gallons: 0 } : file['foam']) as never,
+});
+
+declare module '../../build/build.js' {
+  interface Blocks {
+    foam: BlockOf<typeof foamBlock>;
+  }
+}
+
+/** Concentrate that a new system starts with, gal. */
+const FIRST_FOAM_GAL = 20;
+
+/** Another foam system with its concentrate, or none. */
+export function withFoam(build: Build, partId: string | undefined): Build {
+  const { partId: now, ...rest } = build.foam;
+  if (partId === undefined) return { ...build, foam: { ...rest, gallons: 0 } };
+  return {
+    ...build,
+    foam: { ...rest, partId, gallons: now === undefined ? FIRST_FOAM_GAL : build.foam.gallons },
+  };
+}
+
+/**
+ * In the pump house: ahead of its back, above the ground; without one ahead of the body's end, above the
+ * deck, in.
+ */
+const IN_HOUSE_IN = { aheadOfBack: 10, zIn: 50 };
+const ON_DECK_IN = { aheadOfEnd: 12, up: 14 };
+/** The cell stands in the front of the tank, below its top; without a tank above the frame, in. */
+const CELL_IN = { behindFront: 6, belowTop: 12, overFrame: 14 };
+/** Concentrate is known to the gallon: ± percent. */
+const FOAM_TOLERANCE_PCT = 2;
+
+const chosenFoam = reading('foam', [fromBuild(({ foam }) => foam), ownParts], ({ partId, gallons }, own) =>
+  partId === undefined ? null : { system: foamShelf.with(own).part(partId), gallons },
+);
+
+const components = reading(
+  'foam',
+  [chosenFoam, pumpHouse, bodyPlace, tankBoxes, chosenChassis],
+  (chosen, house, body, boxes, { chassis }): Component[] => {
+    if (!chosen) return [];
+    const { system, gallons } = chosen;
+    const xIn = house ? house.x1 - IN_HOUSE_IN.aheadOfBack : body.endIn - ON_DECK_IN.aheadOfEnd;
+    const about = { group: 'Foam', step: 'foam', yIn: 0 } as const;
+    return [
+      component({
+        id: 'foam-system',
+        name: system.name,
+        ...about,
+        xIn,
+        zIn: house ? IN_HOUSE_IN.zIn : body.deckIn + ON_DECK_IN.up,
+        weightLb: system.weightLb,
+        priceCents: system.priceCents,
+        basis: system.basis,
+        made: madeOf(system.id),
+      }),
+      component({
+        id: 'foam',
+        name: `Class ${system.foamClass} concentrate, ${gal(gallons)}`,
+        ...about,
+        role: 'foam',
+        made: madeOf(system.id, 1, gallons),
+        xIn: boxes[0] ? boxes[0].frontIn + CELL_IN.behindFront : xIn,
+        zIn: boxes.length
+          ? Math.max(...boxes.map((b) => b.bottomIn + b.heightIn)) - CELL_IN.belowTop
+          : chassis.frame.topIn + CELL_IN.overFrame,
+        weightLb: gallons * system.lbPerGal,
+        basis: 'calculated',
+        tolerancePct: FOAM_TOLERANCE_PCT,
+      }),
+    ];
+  },
+);
+
+function choices(build: Build): Choice[] {
+  const { partId, gallons } = build.foam;
+  const pick: Choice = {
+    kind: 'pick',
+    id: 'foam',
+    title: 'Foam system',
+    options: [
+      { id: NONE, label: 'No foam', chosen: partId === undefined, build: withFoam(build, undefined) },
+      ...partOptions(
+        foamShelf.in(build).suiting(build.type),
+        ({ id }) => id === partId,
+        ({ id }) => withFoam(build, id),
+        (part) => `Up to ${gpm(part.maxConcentrateGpm)} of concentrate`,
+      ),
+    ],
+  };
+  return partId === undefined
+    ? [pick]
+    : [
+        amountChoice('foam-gallons', foamBlock.fields.gallons, gallons, (to) => ({
+          ...build,
+          foam: { ...build.foam, gallons: to },
+        })),
+        pick,
+      ];
+}
+
+/** The foam system and its concentrate. */
+export const foam: Subject = {
+  id: 'foam',
+  title: 'Foam',
+  step: () => true,
+  shelves: [foamShelf],
+  block: foamBlock,
+  components,
+  choices,
+  sentence: (evaluation) => {
+    const chosen = evaluation.read(chosenFoam);
+    return chosen
+      ? `Foam shall be made by ${one(chosen.system.name)}, with ${gal(chosen.gallons)} of concentrate.`
+      : 'There shall be no foam system.';
+  },
+  line: (evaluation) => {
+    const chosen = evaluation.read(chosenFoam);
+    return chosen ? `class ${chosen.system.foamClass}, ${gal(chosen.gallons)}` : 'none';
+  },
+};

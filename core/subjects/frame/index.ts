@@ -1,0 +1,79 @@
+import { check, limitKind, limitOf, reading } from '../../kernel/index.js';
+import type { Contributor, Evaluation, Finding, Subject } from '../../kernel/index.js';
+import { rearReactionIn } from '../../truck/index.js';
+import { feetInches, formatPct } from '../../units/index.js';
+import { axles, chosenChassis } from '../chassis/index.js';
+import { largest } from '../weights/index.js';
+import { bentInStates, mostBent } from './loads.js';
+
+export { bentInStates, frameLoads, lyingAlong, mostBent } from './loads.js';
+export type { FrameLoads, FrameStation } from './loads.js';
+export { FRAME_CAUTION, frameReport } from './report.js';
+export type { FrameReport } from './report.js';
+
+const limits = {
+  frameMomentPct: limitKind('Bending of the frame, share of its resisting moment', '%', 'most', 5, 100),
+};
+
+/**
+ * What bends the frame most where it bends most: lb as they would weigh at that very place. Beyond the axles
+ * it is what hangs there.
+ */
+function bending(evaluation: Evaluation, finding: Finding): Contributor[] {
+  const span = rearReactionIn(evaluation.read(axles));
+  const bent = evaluation.read(bentInStates).find(({ id }) => id === finding.state?.id);
+  if (!bent) return [];
+  const { xIn: at, momentLbIn } = bent;
+  if (at <= 0 || at >= span)
+    return largest(
+      evaluation,
+      finding,
+      () =>
+        ({ xIn }, w) =>
+          Math.sign(xIn - at) === (at <= 0 ? -1 : 1) ? w : 0,
+    );
+  const reach = (x: number) => (x <= at ? x * (span - at) : at * (span - x));
+  return largest(
+    evaluation,
+    finding,
+    () =>
+      ({ xIn }, w) =>
+        (Math.sign(momentLbIn) * w * reach(xIn)) / reach(at),
+  );
+}
+
+const resistingLbIn = reading('frame', [chosenChassis], ({ chassis }) => chassis.frame.resistingLbIn ?? null);
+
+/** Static bending of the frame against a share of what its rails resist, where the chassis maker states it. */
+const frameMoment = check(
+  'frame',
+  {
+    id: 'frameMoment',
+    title: 'Bending of the frame',
+    steps: ['chassis', 'body'],
+    mendedBy: ['load'],
+    causes: bending,
+  },
+  [limitOf('frameMomentPct'), resistingLbIn, mostBent],
+  (limit, resisting, bent) => {
+    if (!limit || resisting === null) return null;
+    const { id, name, xIn, momentLbIn } = bent;
+    const actual = (Math.abs(momentLbIn) / resisting) * 100;
+    const margin = limit.value - actual;
+    const where =
+      xIn >= 0 ? `${feetInches(xIn)} behind the front axle` : `${feetInches(-xIn)} ahead of the front axle`;
+    return {
+      status: margin < 0 ? 'fails' : 'holds',
+      actual,
+      limit: limit.value,
+      margin,
+      unit: '%',
+      state: { id, name },
+      basis: limit.basis,
+      words: `${formatPct(actual)} of what the rails resist, most ${where}, standing still: an estimate for the builder’s engineer, since the road multiplies it.`,
+    };
+  },
+);
+
+/** What the frame carries along the truck, and how it bends. */
+export const frame: Subject = { id: 'frame', title: 'Along the frame', limits, checks: [frameMoment] };

@@ -1,0 +1,53 @@
+import { describe, expect, it } from 'vitest';
+import type { Build } from '../build/index.js';
+import { DEMONSTRATION } from '../demonstration/index.js';
+import { compartments } from '../truck/index.js';
+import { house } from './index.js';
+import { withItem } from './items/index.js';
+
+const item = {
+  id: 'trunk',
+  name: 'Trunk',
+  weightLb: 500,
+  xIn: 150,
+  yIn: 0,
+  zIn: 60,
+  basis: 'estimated' as const,
+  priceCents: 0,
+};
+const build = withItem(DEMONSTRATION[0]!.builds[0]!, item.id, item);
+const evaluation = house.evaluate(build);
+const grips = house.subjects.flatMap((subject) => subject.grips?.(evaluation) ?? []);
+const grip = (title: string) => grips.find((candidate) => candidate.title === title)!;
+const front = (of: Build) => house.measure(of)['front']!;
+
+describe('what a hand can move on the drawing', () => {
+  it('the tank, aft and never ahead of its place', () => {
+    expect(grip('Tank').moved({ x: 7.4 }).tank.aftIn).toBe(7);
+    expect(grip('Tank').moved({ x: -50 }).tank.aftIn).toBe(0);
+    expect(front(grip('Tank').moved({ x: 20 }))).toBeLessThan(front(build));
+  });
+
+  it('the bulkheads beside the wheels: the compartments follow', () => {
+    const length = (of: Build, id: string) => {
+      const { x0, x1 } = house
+        .evaluate(of)
+        .read(compartments)
+        .find((c) => c.id === id)!;
+      return x1 - x0;
+    };
+    const moved = grip('Bulkhead ahead of the wheels').moved({ x: -6 });
+    expect(moved.body.frontDividerIn).toBe(6);
+    expect(length(moved, 'L1')).toBeCloseTo(length(build, 'L1') - 6, 9);
+    expect(length(moved, 'L2')).toBeCloseTo(length(build, 'L2') + 6, 9);
+    expect(grip('Bulkhead ahead of the wheels').moved({ x: 30 }).body).not.toHaveProperty('frontDividerIn');
+    expect(grip('Bulkhead behind the wheels').moved({ x: 4 }).body.rearDividerIn).toBe(4);
+  });
+
+  it('an item of its own, every way; its weight follows', () => {
+    expect(grip('Trunk').moved({ x: 10, y: -5, z: 3 }).items.lines).toEqual([
+      { ...item, xIn: 160, yIn: -5, zIn: 63 },
+    ]);
+    expect(front(grip('Trunk').moved({ x: -100 }))).toBeGreaterThan(front(build));
+  });
+});

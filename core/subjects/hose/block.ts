@@ -1,0 +1,162 @@
+import { block, clamped, field, freshId, linesIn, settled, withLine } from '../../build/index.js';
+import type { BlockOf, Build, Problem } from '../../build/index.js';
+import { partFigure, Shelf } from '../../kernel/index.js';
+import type { BedKind } from '../../truck/index.js';
+import { feet } from '../../units/index.js';
+import { hasWell } from '../bumper/index.js';
+import { pumpIn } from '../pump/index.js';
+import { HOSES } from './parts.js';
+import type { Hose } from './parts.js';
+
+const { plain } = partFigure;
+
+export const hoseShelf = new Shelf<Hose>({
+  kind: 'hose',
+  title: 'Hose',
+  shipped: HOSES,
+  figures: [
+    plain<Hose>('lbPerFt', 'Weight', 'lbft', 0.05, 8, true),
+    plain<Hose>('flatWidthIn', 'Flat width', 'in', 0.5, 14),
+    plain<Hose>('packedIn', 'Thickness, packed double', 'in', 0.05, 3),
+    plain<Hose>('sectionFt', 'Section', 'ft', 5, 200),
+    plain<Hose>('priceCentsPerFt', 'Price for each foot', 'cents', 0, 100_000),
+  ],
+});
+
+/** A place for hose that a build has, in the order of the lists. */
+export interface Bed {
+  id: string;
+  name: string;
+  kind: BedKind;
+  /** −1 at the driver's side, 1 at the officer's, 0 across. */
+  side: -1 | 0 | 1;
+  /** Which of its kind, from the front, 0 first. */
+  nth: number;
+}
+
+const bed = (id: string, name: string, kind: BedKind, side: Bed['side'] = 0, nth = 0): Bed => ({
+  id,
+  name,
+  kind,
+  side,
+  nth,
+});
+
+/** The beds that follow from what was chosen: body, pump, bumper. */
+export function bedsIn(build: Pick<Build, 'type' | 'pump' | 'bumper' | 'parts'>): Bed[] {
+  const well = hasWell(build) ? [bed('bumper-well', 'Bumper well', 'well')] : [];
+  if (build.type === 'brush') {
+    return [
+      ...well,
+      bed('reel', 'Booster reel', 'reel'),
+      bed('tray-left', 'Tray, driver’s side', 'tray', -1),
+      bed('tray-right', 'Tray, officer’s side', 'tray', 1),
+    ];
+  }
+  return [
+    ...well,
+    ...Array.from({ length: pumpIn(build)?.crosslays ?? 0 }, (_, i) =>
+      bed(`crosslay-${i + 1}`, `Crosslay ${i + 1}`, 'crosslay', 0, i),
+    ),
+    bed('main-left', 'Hose bed, driver’s side', 'main', -1),
+    bed('main-right', 'Hose bed, officer’s side', 'main', 1),
+  ];
+}
+
+/** What suits a bed: booster on a reel, forestry and attack in trays, attack and supply in the rest. */
+export function suitsBed({ kind }: Pick<Bed, 'kind'>, { use }: Pick<Hose, 'use'>): boolean {
+  if (kind === 'reel') return use === 'booster';
+  if (kind === 'tray') return use === 'forestry' || use === 'attack';
+  return use === 'attack' || use === 'supply';
+}
+
+const bedName = (id: string, build: Build) => bedsIn(build).find((other) => other.id === id)?.name ?? id;
+
+export const hoseBlock = block({
+  id: 'hose',
+  title: 'Hose loads',
+  version: 1,
+  fields: {
+    loads: field.lines(
+      'Hose loads',
+      'Hose load',
+      20,
+      {
+        bedId: field.id('Bed', bedName),
+        partId: field.part('Hose', 'hose'),
+        lengthFt: field.amount('Length', 'ft', { min: 0, max: 3000 }),
+      },
+      (load, build, names) => ({
+        title: bedName(load.bedId, build),
+        words: `${feet(load.lengthFt)} of ${names.part('hose', load.partId)}`,
+      }),
+    ),
+  },
+  empty: { loads: [] },
+  fromVersion2: (file) =>
+    ({
+      loads: linesIn(file, 'hose').map(({ hoseId, ...rest }, i) => ({
+        id: `h${i + 1}`,
+        ...rest,
+        partId: hoseId,
+      })),
+    }) as never,
+});
+
+declare module '../../build/build.js' {
+  interface Blocks {
+    hose: BlockOf<typeof hoseBlock>;
+  }
+}
+
+export type HoseLoad = Build['hose']['loads'][number];
+const { lengthFt: LENGTH } = hoseBlock.fields.loads.fields;
+/** Hose that a bed begins with, and what a bed of a kind usually takes at most, ft. */
+const FIRST_HOSE_FT = 200;
+export const USUAL_HOSE_FT: Record<BedKind, number> = {
+  main: 2000,
+  crosslay: 400,
+  well: 200,
+  reel: 300,
+  tray: 800,
+};
+
+const withLoads = (build: Build, loads: HoseLoad[]): Build => ({ ...build, hose: { ...build.hose, loads } });
+
+/** Other hose or another length in a load, or the load gone. */
+export function withLoad(build: Build, id: string, change: Partial<Omit<HoseLoad, 'id'>> | null): Build {
+  const load = build.hose.loads.find((other) => other.id === id);
+  return load ? withLoads(build, withLine(build.hose.loads, id, change && { ...load, ...change })) : build;
+}
+
+/** One more load in a bed. */
+export const withNewLoad = (
+  build: Build,
+  bedId: string,
+  partId: string,
+  lengthFt = FIRST_HOSE_FT,
+  id = freshId(),
+): Build =>
+  withLoads(build, [...build.hose.loads, { id, bedId, partId, lengthFt: clamped(LENGTH, lengthFt) }]);
+
+/** What lies in a bed, in order. */
+export const loadsIn = (build: Build, bedId: string): HoseLoad[] =>
+  build.hose.loads.filter((load) => load.bedId === bedId);
+
+export function settleHose(build: Build): Build {
+  const beds = new Set(bedsIn(build).map(({ id }) => id));
+  return settled(build, 'hose', {
+    ...build.hose,
+    loads: build.hose.loads.filter(({ bedId }) => beds.has(bedId)),
+  });
+}
+
+export function hoseProblems(build: Build): Problem[] {
+  const beds = bedsIn(build).map(({ id }) => id);
+  return build.hose.loads.flatMap(({ bedId }, i) => {
+    const at = `hose.loads.${i}.bedId`;
+    return beds.includes(bedId)
+      ? []
+      : [{ field: at, message: `${at} must be a bed of this truck: ${beds.join(', ')} (was "${bedId}")` }];
+  });
+}

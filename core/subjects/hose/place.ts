@@ -1,0 +1,255 @@
+import { boxOf, component, madeOf, fromBuild, ownParts, provide, reading } from '../../kernel/index.js';
+import type { Component, Taking, TankBox } from '../../kernel/index.js';
+import {
+  beds,
+  bodyPlace,
+  bumperFront,
+  cabPlace,
+  pumpHouse,
+  tankBoxes,
+  turntable,
+} from '../../truck/index.js';
+import type { BedPlace, BodyPlace } from '../../truck/index.js';
+import { feet, IN_PER_FT } from '../../units/index.js';
+import { chosenChassis } from '../chassis/index.js';
+import { skid } from '../pump/index.js';
+import { bedsIn, hoseShelf } from './block.js';
+import type { Bed } from './block.js';
+import type { Hose } from './parts.js';
+
+/** Share of a bed that packed hose really fills (formulas: hose beds). */
+const PACKING = 0.85;
+/** A booster reel without its hose. */
+const REEL = { weightLb: 140, priceCents: 385_000 };
+
+/** Walls and floors of beds, in. */
+const WALL_IN = 2;
+/**
+ * In a pump house: what its ends take, free between two crosslays, how wide and deep each is, and free at the
+ * sides together, in.
+ */
+const CROSSLAY_IN = { ends: 4, between: 2, wide: 8, deep: 14, sides: 6 };
+/** Where crosslays lie on a truck without a pump house: bottom and top, in. */
+const WITHOUT_HOUSE_IN = { z0: 24, z1: 90 };
+/** The well in the bumper: behind its face, ahead of the grille, as wide, its floor, as deep, in. */
+const WELL_IN = { behindFace: 3, aheadOfGrille: 1, wide: 34, floor: 20, deep: 14 };
+/**
+ * The main beds: as deep; without a tank their floor over the frame; beside a ladder as wide, from the
+ * middle, as deep and over the body; before a turntable that stands aft, in.
+ */
+const MAIN_IN = {
+  deep: 24,
+  overFrame: 22,
+  besideLadder: { wide: 24, y: 34, deep: 14, up: 1 },
+  beforeTurntable: 44,
+  divider: 1,
+};
+/**
+ * Trays over the tank of a brush truck: least height over the deck, as long, from the middle, as wide and
+ * deep; without a tank behind the body's front, in.
+ */
+const TRAY_IN = { overDeck: 24, long: 40, y: 13, wide: 22, deep: 10, behindFront: 6 };
+/** A reel at the back of a bed: from its end, as wide and deep, in. */
+const REEL_IN = { from: 30, to: 6, wide: 30, deep: 24 };
+/** Packed hose shows one line for so many thicknesses. */
+const THICKNESSES_A_LINE = 3;
+
+/** Top of the tank under the rear of the hose bed, and where that part begins, in. */
+function bedFloor(body: BodyPlace, boxes: readonly TankBox[]): { floorIn: number; x0: number } {
+  if (boxes.length === 0) return { floorIn: body.deckIn + MAIN_IN.overFrame, x0: body.frontIn + WALL_IN };
+  const longest = Math.max(...boxes.map((b) => b.lengthIn));
+  const under = boxes.filter((b) => b.lengthIn === longest);
+  const above = boxes.filter((b) => b.lengthIn < longest);
+  return {
+    floorIn: Math.max(...under.map((b) => b.bottomIn + b.heightIn)) + WALL_IN,
+    x0: Math.max(body.frontIn, ...above.map((b) => b.frontIn + b.lengthIn)) + WALL_IN,
+  };
+}
+
+/** The beds of the build; what they follow from is settled so that an edit of anything else leaves them be. */
+const bedsOfBuild = { ...reading('hose', [fromBuild((build) => build)], bedsIn), settles: true as const };
+
+/** Every bed of the build with its place and inside size. */
+export const bedsPlace = provide(
+  beds,
+  [bedsOfBuild, bodyPlace, cabPlace, bumperFront, chosenChassis, pumpHouse, skid, tankBoxes, turntable],
+  (all: Bed[], body, cab, bumper, { chassis }, house, skidAt, boxes, device): BedPlace[] => {
+    const crosslays = all.filter(({ kind }) => kind === 'crosslay').length;
+    const { floorIn, x0 } = bedFloor(body, boxes);
+    const topOf = (box: TankBox) => box.bottomIn + box.heightIn;
+    const placed: Record<Bed['kind'], (of: Bed) => Omit<BedPlace, 'id' | 'name' | 'kind'>> = {
+      well: () => ({
+        x0: bumper + WELL_IN.behindFace,
+        x1: -chassis.frontOverhangIn - WELL_IN.aheadOfGrille,
+        yCenter: 0,
+        widthIn: WELL_IN.wide,
+        floorIn: WELL_IN.floor,
+        depthIn: WELL_IN.deep,
+        runs: 'across',
+      }),
+      crosslay: ({ nth }) => {
+        const { x0: from, x1: to, z1 } = house ?? { ...WITHOUT_HOUSE_IN, x0: cab.backIn, x1: body.frontIn };
+        const span = (to - from - CROSSLAY_IN.ends) / crosslays;
+        const start = from + CROSSLAY_IN.ends / 2 + span * nth;
+        return {
+          x0: start,
+          x1: start + Math.min(span - CROSSLAY_IN.between, CROSSLAY_IN.wide),
+          yCenter: 0,
+          widthIn: body.widthIn - CROSSLAY_IN.sides,
+          floorIn: z1 - CROSSLAY_IN.deep,
+          depthIn: CROSSLAY_IN.deep,
+          runs: 'across',
+        };
+      },
+      main: ({ side }) => {
+        const end = body.endIn - WALL_IN;
+        if (device) {
+          const { wide, y, deep, up } = MAIN_IN.besideLadder;
+          const x1 =
+            device.facing === 'forward' ? Math.min(body.endIn, device.xIn - MAIN_IN.beforeTurntable) : end;
+          return {
+            x0,
+            x1,
+            yCenter: side * y,
+            widthIn: wide,
+            floorIn: body.topIn + up,
+            depthIn: deep,
+            runs: 'along',
+          };
+        }
+        const widthIn = (body.widthIn - 2 * body.compartmentDepthIn) / 2 - WALL_IN;
+        return {
+          x0,
+          x1: end,
+          yCenter: side * (widthIn / 2 + MAIN_IN.divider),
+          widthIn,
+          floorIn,
+          depthIn: MAIN_IN.deep,
+          runs: 'along',
+        };
+      },
+      tray: ({ side }) => {
+        const front = boxes[0]?.frontIn ?? body.frontIn + TRAY_IN.behindFront;
+        return {
+          x0: front,
+          x1: front + TRAY_IN.long,
+          yCenter: side * TRAY_IN.y,
+          widthIn: TRAY_IN.wide,
+          floorIn: Math.max(body.deckIn + TRAY_IN.overDeck, ...boxes.map(topOf)) + WALL_IN,
+          depthIn: TRAY_IN.deep,
+          runs: 'along',
+        };
+      },
+      // Over a skid pump where one stands at the back of the bed, otherwise on the deck.
+      reel: () => ({
+        x0: body.endIn - REEL_IN.from,
+        x1: body.endIn - REEL_IN.to,
+        yCenter: 0,
+        widthIn: REEL_IN.wide,
+        floorIn: body.deckIn + (skidAt && !skidAt.behindCab ? skidAt.heightIn : 0),
+        depthIn: REEL_IN.deep,
+        runs: 'across',
+      }),
+    };
+    return all.map((of): BedPlace => ({ id: of.id, name: of.name, kind: of.kind, ...placed[of.kind](of) }));
+  },
+);
+
+/** The openings of the crosslays in the pump house. */
+export const hoseTakes = reading('hose', [beds], (all): Taking[] =>
+  all
+    .filter(({ kind }) => kind === 'crosslay')
+    .map(({ x0, x1, floorIn, depthIn }) => ({
+      from: 'pumpHouse',
+      x0,
+      x1,
+      z0: floorIn,
+      z1: floorIn + depthIn,
+    })),
+);
+
+/** How high packed hose stands in a bed, in. */
+export function packedHeightIn(
+  hose: Pick<Hose, 'flatWidthIn' | 'packedIn'>,
+  lengthFt: number,
+  bed: Pick<BedPlace, 'x0' | 'x1' | 'widthIn'>,
+): number {
+  const in3 = (lengthFt * IN_PER_FT * hose.flatWidthIn * hose.packedIn) / PACKING;
+  // A long tank may leave a bed no length at all; what is in it then stands as high as it must to be refused.
+  return in3 / (Math.max(1, bed.x1 - bed.x0) * bed.widthIn);
+}
+
+const chosenLoads = reading('hose', [fromBuild(({ hose }) => hose), ownParts], ({ loads }, own) =>
+  loads.map((load) => ({ ...load, hose: hoseShelf.with(own).part(load.partId) })),
+);
+
+/** The hose in its beds, each load on what lies under it. */
+const bedded = reading('hose', [chosenLoads, beds], (loads, all) => {
+  const filledIn = new Map<string, number>();
+  return loads.flatMap((load) => {
+    const bed = all.find(({ id }) => id === load.bedId);
+    if (!bed || load.lengthFt === 0) return [];
+    const below = filledIn.get(bed.id) ?? 0;
+    const heightIn = packedHeightIn(load.hose, load.lengthFt, bed);
+    filledIn.set(bed.id, below + heightIn);
+    return [{ ...load, bed, first: below === 0, bottomIn: bed.floorIn + below, heightIn }];
+  });
+});
+
+/** How high the hose stands in each bed that has some, against the bed's depth. */
+export const hoseFit = reading('hose', [bedded], (loads) => {
+  const fit = new Map<string, { bedName: string; neededIn: number; depthIn: number }>();
+  for (const { bed, heightIn } of loads) {
+    const of = fit.get(bed.id) ?? { bedName: bed.name, neededIn: 0, depthIn: bed.depthIn };
+    fit.set(bed.id, { ...of, neededIn: of.neededIn + heightIn });
+  }
+  return [...fit.values()];
+});
+
+/** What is carried, whether or not it fits. */
+export const hoseCarried = reading('hose', [chosenLoads], (loads) =>
+  loads.map(({ hose: { sizeIn, use }, lengthFt }) => ({ sizeIn, use, lengthFt })),
+);
+
+/** The hose in its beds, and the reel that some of it is wound on. */
+export const hoseComponents = reading('hose', [bedded], (loads) =>
+  loads.flatMap(({ id, hose, lengthFt, bed, first, bottomIn, heightIn }): Component[] => {
+    const xIn = (bed.x0 + bed.x1) / 2;
+    const across = [bed.yCenter - bed.widthIn / 2, bed.yCenter + bed.widthIn / 2] as const;
+    const wound = bed.kind === 'reel';
+    const about = { group: 'Hose', step: 'hose', xIn, yIn: bed.yCenter } as const;
+    const reel = component({
+      id: 'reel',
+      name: 'Booster reel',
+      ...about,
+      ...REEL,
+      zIn: bed.floorIn + bed.depthIn / 2,
+      made: madeOf('reel'),
+      shapes: [
+        { kind: 'reel', box: boxOf(bed.x0, bed.x1, ...across, bed.floorIn, bed.floorIn + bed.depthIn) },
+      ],
+    });
+    const load = component({
+      id: `hose.${id}`,
+      name: `${feet(lengthFt)} of ${hose.name}, ${bed.name.toLowerCase()}`,
+      ...about,
+      role: 'hose',
+      weightLb: lengthFt * hose.lbPerFt,
+      basis: hose.basis,
+      priceCents: Math.round(lengthFt * hose.priceCentsPerFt),
+      zIn: bottomIn + Math.min(heightIn, bed.depthIn) / 2,
+      made: madeOf(hose.id, 1, lengthFt),
+      shapes: wound
+        ? []
+        : [
+            {
+              kind: 'hose',
+              layers: Math.max(1, Math.round(heightIn / (hose.packedIn * THICKNESSES_A_LINE))),
+              runs: bed.runs,
+              box: boxOf(bed.x0, bed.x1, ...across, bottomIn, bottomIn + heightIn),
+            },
+          ],
+    });
+    return wound && first ? [reel, load] : [load];
+  }),
+);

@@ -1,0 +1,48 @@
+import { House } from '../kernel/index.js';
+import { angles } from './angles/index.js';
+import { body } from './body/index.js';
+import { bumper } from './bumper/index.js';
+import { cab } from './cab/index.js';
+import { chassis } from './chassis/index.js';
+import { device } from './device/index.js';
+import { dimensions } from './dimensions/index.js';
+import { equipment } from './equipment/index.js';
+import { fittings } from './fittings/index.js';
+import { foam } from './foam/index.js';
+import { frame } from './frame/index.js';
+import { hose } from './hose/index.js';
+import { items } from './items/index.js';
+import { ladders } from './ladders/index.js';
+import { limits } from './limits/index.js';
+import { moneySubject } from './money/index.js';
+import { parts } from './parts/index.js';
+import { pump } from './pump/index.js';
+import { tank } from './tank/index.js';
+import { weights } from './weights/index.js';
+
+/**
+ * The registry. Findings and figures are told in this order; the steps among the subjects are the order of work.
+ * Own parts stand first, since what names them comes after.
+ */
+export const house = new House([
+  parts,
+  limits,
+  weights,
+  dimensions,
+  angles,
+  frame,
+  chassis,
+  cab,
+  bumper,
+  device,
+  pump,
+  tank,
+  foam,
+  hose,
+  ladders,
+  body,
+  equipment,
+  items,
+  fittings,
+  moneySubject,
+]);

@@ -1,0 +1,184 @@
+import type { BuildType } from '../../build/index.js';
+import { usd } from '../../kernel/index.js';
+import type { Part } from '../../kernel/index.js';
+import { feet } from '../../units/index.js';
+
+export interface Ladder extends Part {
+  kind: 'attic' | 'roof' | 'extension' | 'articulating';
+  lengthFt: number;
+  beddedIn: number;
+  nestedHeightIn: number;
+  nestedWidthIn: number;
+}
+
+export interface LadderMount extends Part {
+  types: BuildType[];
+  /** On a hydraulic rack outside, through the body, flat against the side, or on top. */
+  ride: 'rack' | 'tunnel' | 'flat' | 'top';
+  words: string;
+}
+
+/** Ground ladders: bedded length and nested height by width in inches. */
+export const LADDERS: Ladder[] = [
+  {
+    id: 'attic-10',
+    name: `${feet(10)} attic`,
+    kind: 'attic',
+    lengthFt: 10,
+    weightLb: 22,
+    beddedIn: 138,
+    nestedHeightIn: 6,
+    nestedWidthIn: 4,
+    priceCents: usd(620),
+  },
+  {
+    id: 'roof-12',
+    name: `${feet(12)} roof`,
+    kind: 'roof',
+    lengthFt: 12,
+    weightLb: 29,
+    beddedIn: 144,
+    nestedHeightIn: 20,
+    nestedWidthIn: 3,
+    priceCents: usd(720),
+  },
+  {
+    id: 'roof-14',
+    name: `${feet(14)} roof`,
+    kind: 'roof',
+    lengthFt: 14,
+    weightLb: 34,
+    beddedIn: 168,
+    nestedHeightIn: 20,
+    nestedWidthIn: 3,
+    priceCents: usd(780),
+  },
+  {
+    id: 'roof-16',
+    name: `${feet(16)} roof`,
+    kind: 'roof',
+    lengthFt: 16,
+    weightLb: 40,
+    beddedIn: 192,
+    nestedHeightIn: 20,
+    nestedWidthIn: 3,
+    priceCents: usd(880),
+  },
+  {
+    id: 'extension-20',
+    name: `${feet(20)} two-section`,
+    kind: 'extension',
+    lengthFt: 20,
+    weightLb: 62,
+    beddedIn: 150,
+    nestedHeightIn: 22,
+    nestedWidthIn: 6,
+    priceCents: usd(1_350),
+  },
+  {
+    id: 'extension-24',
+    name: `${feet(24)} two-section`,
+    kind: 'extension',
+    lengthFt: 24,
+    weightLb: 74,
+    beddedIn: 174,
+    nestedHeightIn: 22,
+    nestedWidthIn: 6,
+    priceCents: usd(1_560),
+  },
+  {
+    id: 'extension-28',
+    name: `${feet(28)} two-section`,
+    kind: 'extension',
+    lengthFt: 28,
+    weightLb: 95,
+    beddedIn: 196,
+    nestedHeightIn: 23,
+    nestedWidthIn: 6,
+    priceCents: usd(1_850),
+  },
+  {
+    id: 'extension-35-3',
+    name: `${feet(35)} three-section`,
+    kind: 'extension',
+    lengthFt: 35,
+    weightLb: 150,
+    beddedIn: 176,
+    nestedHeightIn: 25,
+    nestedWidthIn: 9,
+    priceCents: usd(3_200),
+  },
+  {
+    id: 'extension-35',
+    name: `${feet(35)} two-section`,
+    kind: 'extension',
+    lengthFt: 35,
+    weightLb: 130,
+    beddedIn: 248,
+    nestedHeightIn: 25,
+    nestedWidthIn: 7,
+    priceCents: usd(2_400),
+  },
+  {
+    id: 'combination-14',
+    name: `${feet(14)} combination`,
+    kind: 'articulating',
+    lengthFt: 14,
+    weightLb: 38,
+    beddedIn: 92,
+    nestedHeightIn: 19,
+    nestedWidthIn: 6,
+    priceCents: usd(690),
+  },
+  {
+    id: 'articulating-22',
+    name: `${feet(22)} articulating`,
+    kind: 'articulating',
+    lengthFt: 22,
+    weightLb: 45,
+    beddedIn: 68,
+    nestedHeightIn: 26,
+    nestedWidthIn: 10,
+    priceCents: usd(540),
+  },
+];
+
+/** The ways ground ladders ride. */
+export const LADDER_MOUNTS: LadderMount[] = [
+  {
+    id: 'rack',
+    ride: 'rack',
+    name: 'Hydraulic rack, officer’s side',
+    types: ['pumper'],
+    weightLb: 370,
+    priceCents: usd(14_500),
+    words: 'Swings down to the ground; loads the officer’s side, high up.',
+  },
+  {
+    id: 'flat',
+    ride: 'flat',
+    name: 'Flat on the officer’s side',
+    types: ['pumper', 'brush'],
+    weightLb: 85,
+    priceCents: usd(2_100),
+    words: 'Light and simple; lifted off at shoulder height.',
+  },
+  {
+    id: 'tunnel',
+    ride: 'tunnel',
+    name: 'Tunnel through the body',
+    types: ['pumper', 'aerial'],
+    weightLb: 120,
+    priceCents: usd(5_200),
+    words: 'Low and central, drawn out at the back.',
+  },
+  {
+    id: 'top',
+    ride: 'top',
+    name: 'Flat on top',
+    types: ['pumper', 'brush'],
+    weightLb: 60,
+    priceCents: usd(1_400),
+    words: 'Takes no compartment; adds height and needs a climb.',
+  },
+];

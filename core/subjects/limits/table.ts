@@ -1,0 +1,32 @@
+import type { LimitKind, Profile, TableOf } from '../../kernel/index.js';
+import { amount } from '../../units/index.js';
+
+/** How a limit binds, in words. */
+export const SENSES = { least: 'at least', most: 'at most', reckon: 'reckoned with' } as const;
+
+/** The limits of a profile, each with its value, basis and note. */
+export const limitsTable = (kinds: Readonly<Record<string, LimitKind>>, { limits }: Profile): TableOf => ({
+  title: 'Limits held against',
+  columns: [
+    { head: 'Limit' },
+    { head: 'Binds' },
+    { head: 'Value', figure: true },
+    { head: 'Basis and note' },
+  ],
+  rows: Object.entries(kinds).flatMap(([id, { title, sense, unit }]) => {
+    const limit = limits[id];
+    return limit
+      ? [
+          {
+            id,
+            cells: [
+              title,
+              SENSES[sense],
+              amount(limit.value, unit),
+              limit.note ? `${limit.basis}. ${limit.note}` : limit.basis,
+            ],
+          },
+        ]
+      : [];
+  }),
+});

@@ -1,0 +1,165 @@
+import type { Build } from '../../build/index.js';
+import { atLeast, atOnce, inSteps, limitKind, NONE, partOptions, reading, way } from '../../kernel/index.js';
+import type { ChangeKind, Changes, Choice, Question, Subject } from '../../kernel/index.js';
+import { gpm, one } from '../../units/index.js';
+import { chosenPump, pumpBlock, pumpIn, pumpShelf, withPump } from './block.js';
+import { housePlace, pumpAlong, pumpComponents } from './place.js';
+
+export { chosenPump, pumpIn, pumpShelf, withPump } from './block.js';
+export { skid } from './place.js';
+
+const limits = { pumpGpm: limitKind('Pump rating', 'gpm', 'least', 0, 5000) };
+const ratedGpm = reading('pump', [chosenPump], (pump) => pump?.ratedGpm ?? 0);
+const PUMP: ChangeKind = { id: 'pump', title: 'Pump' };
+const suiting = (build: Build) => pumpShelf.in(build).suiting(build.type);
+
+const changes: Changes[] = [
+  {
+    kind: PUMP,
+    helps: ['pumpLeast'],
+    offer: (evaluation) => {
+      const now = evaluation.read(ratedGpm);
+      const larger = suiting(evaluation.build)
+        .filter((pump) => pump.ratedGpm > now)
+        .sort((a, b) => a.ratedGpm - b.ratedGpm);
+      return [
+        inSteps(
+          PUMP,
+          larger.map((pump) => ({ label: pump.name, edit: (on) => withPump(on, pump.id) })),
+        ),
+      ];
+    },
+  },
+  {
+    kind: PUMP,
+    helps: ['preconnects'],
+    offer: ({ build }) => {
+      const now = pumpIn(build);
+      const more = suiting(build).filter(
+        (pump) => pump.crosslays > (now?.crosslays ?? 0) && pump.ratedGpm >= (now?.ratedGpm ?? 0),
+      );
+      return more.map((pump) => atOnce(PUMP, pump.name, (on) => withPump(on, pump.id)));
+    },
+  },
+  {
+    kind: PUMP,
+    helps: ['budget'],
+    offer: (evaluation) => {
+      const least = Math.min(evaluation.read(ratedGpm), evaluation.limit('pumpGpm')?.value ?? 0);
+      return suiting(evaluation.build)
+        .filter((part) => part.ratedGpm >= least)
+        .map((part) => atOnce(PUMP, part.name, (on) => withPump(on, part.id)));
+    },
+  },
+];
+
+const choices = (build: Build): Choice[] => [
+  {
+    kind: 'pick',
+    id: 'pump',
+    title: 'Pump',
+    options: [
+      ...partOptions(
+        suiting(build),
+        ({ id }) => id === build.pump.partId,
+        ({ id }) => withPump(build, id),
+        (part) => (part.pumpAndRoll ? 'Pumps while driving' : 'Pumps standing still'),
+      ),
+      {
+        id: NONE,
+        label: 'No pump',
+        chosen: build.pump.partId === undefined,
+        build: withPump(build, undefined),
+      },
+    ],
+  },
+];
+
+const OWN_ENGINE = 'skid-250';
+const POWER_TAKE_OFF = 'pto-250';
+
+const questions: Question[] = [
+  {
+    id: 'panel',
+    question: 'Side or enclosed top panel?',
+    ways: (build) => {
+      const pumps = build.type === 'pumper' ? suiting(build) : [];
+      const now = pumpIn(build);
+      const top = pumps.find((pump) => pump.panel === 'top');
+      const side =
+        top &&
+        pumps.find(
+          (pump) => pump.panel === 'side' && pump.drive === top.drive && pump.ratedGpm === top.ratedGpm,
+        );
+      if (!top || !side) return [];
+      return [
+        way(
+          'side',
+          'Side panel',
+          'Short pump house; the operator stands in the street.',
+          now?.panel === 'side',
+          now?.panel === 'side' ? build : withPump(build, side.id),
+        ),
+        way(
+          'top',
+          'Enclosed top panel',
+          'Out of traffic and weather, seeing both sides; takes length and weight.',
+          now?.panel === 'top',
+          now?.panel === 'top' ? build : withPump(build, top.id),
+        ),
+      ];
+    },
+  },
+  {
+    id: 'drive',
+    question: 'Own engine or power take-off?',
+    ways: (build) =>
+      build.type !== 'brush'
+        ? []
+        : [
+            way(
+              'own',
+              'Own engine',
+              'Pumps whatever the truck does; one more engine to keep.',
+              build.pump.partId === OWN_ENGINE,
+              withPump(build, OWN_ENGINE),
+            ),
+            way(
+              'pto',
+              'Power take-off',
+              'No second engine, close behind the cab; pumps with the truck’s engine.',
+              build.pump.partId === POWER_TAKE_OFF,
+              withPump(build, POWER_TAKE_OFF),
+            ),
+          ],
+  },
+];
+
+/** The pump with its house and panel. */
+export const pump: Subject = {
+  id: 'pump',
+  title: 'Pump',
+  step: () => true,
+  shelves: [pumpShelf],
+  limits,
+  block: pumpBlock,
+  along: pumpAlong,
+  provides: [housePlace],
+  components: pumpComponents,
+  checks: [atLeast('pump', 'pumpLeast', 'pumpGpm', limits.pumpGpm, ['pump'], ratedGpm)],
+  changes,
+  choices,
+  questions,
+  sentence: (evaluation) => {
+    const chosen = evaluation.read(chosenPump);
+    return chosen ? `The pump shall be ${one(chosen.name)}.` : 'There shall be no pump.';
+  },
+  line: (evaluation) => {
+    const chosen = evaluation.read(chosenPump);
+    return chosen
+      ? `${gpm(chosen.ratedGpm)}, ${{ side: 'side panel', top: 'top panel', skid: 'skid' }[chosen.panel]}`
+      : 'none';
+  },
+  caution:
+    'Pumps, hose and couplings hold pressure that can injure: ratings and service tests are the makers’ and the adopted standard’s.',
+};

@@ -1,0 +1,153 @@
+import { boxOf, component, madeOf, fromBuild, ownParts, provide, reading } from '../../kernel/index.js';
+import type { Box, Component, TankBox } from '../../kernel/index.js';
+import { bodyPlace, tankBoxes, tankSpace, turntable } from '../../truck/index.js';
+import { gal, IN3_PER_GAL, WATER_LB_PER_GAL } from '../../units/index.js';
+import { chosenDevice } from '../device/index.js';
+import { skid } from '../pump/index.js';
+import { tankShelf } from './block.js';
+import type { TankShape } from './parts.js';
+
+/** What baffles and walls leave of a tank (formulas: tank). */
+export const USABLE_FRACTION = 0.97;
+/** Space kept between the front of the body and a tank as far forward as it goes, in. */
+const CLEAR_OF_FRONT_IN = 3;
+/** A tank's cradle on the frame or deck; and free behind it before the back of the body, in. */
+const CRADLE_IN = 2;
+const BEFORE_BACK_IN = 2;
+/** Water is known to the gallon: ± percent. */
+const WATER_TOLERANCE_PCT = 1;
+
+/** The shape that is chosen. */
+export const chosenShape = reading('tank', [fromBuild(({ tank }) => tank), ownParts], ({ shapeId }, own) =>
+  tankShelf.with(own).part(shapeId),
+);
+
+/** The boxes of a tank that holds `gallons`: the shape gives the section, the gallons give the length. */
+export function boxesOf(shape: TankShape, gallons: number, frontIn: number, bottomIn: number): TankBox[] {
+  if (gallons === 0) return [];
+  const sectionIn2 = shape.sections.reduce((sum, s) => sum + s.widthIn * s.heightIn * s.lengthShare, 0);
+  const lengthIn = (gallons * IN3_PER_GAL) / USABLE_FRACTION / sectionIn2;
+  let bottom = bottomIn;
+  return shape.sections.map(({ widthIn, heightIn, lengthShare, lateralCells }) => {
+    const box: TankBox = {
+      frontIn,
+      centerIn: 0,
+      bottomIn: bottom,
+      lengthIn: lengthIn * lengthShare,
+      widthIn,
+      heightIn,
+      lateralCells,
+    };
+    bottom += heightIn;
+    return box;
+  });
+}
+
+export const boxesPlace = provide(
+  tankBoxes,
+  [fromBuild(({ tank }) => tank), chosenShape, bodyPlace],
+  ({ gallons, aftIn }, shape, body) =>
+    boxesOf(shape, gallons, body.frontIn + CLEAR_OF_FRONT_IN + aftIn, body.deckIn + CRADLE_IN),
+);
+
+/**
+ * Where a tank must end: before a turntable's pedestal, a skid pump at the back of the bed, or the back of
+ * the body.
+ */
+export const spacePlace = provide(
+  tankSpace,
+  [chosenDevice, turntable, skid, bodyPlace],
+  (chosen, at, skidAt, body) => {
+    if (chosen && at?.facing === 'forward')
+      return { endIn: at.xIn - chosen.device.turntable.diameterIn / 2, before: 'turntable' as const };
+    if (skidAt && !skidAt.behindCab) return { endIn: skidAt.x0, before: 'skid pump' as const };
+    return { endIn: body.endIn - BEFORE_BACK_IN, before: 'back of the body' as const };
+  },
+);
+
+/** Center of a list of boxes, each by its volume, in. */
+export function centerOfBoxes(boxes: readonly TankBox[]): { xIn: number; yIn: number; zIn: number } {
+  let [volume, x, y, z] = [0, 0, 0, 0];
+  for (const box of boxes) {
+    const v = box.lengthIn * box.widthIn * box.heightIn;
+    volume += v;
+    x += v * (box.frontIn + box.lengthIn / 2);
+    y += v * box.centerIn;
+    z += v * (box.bottomIn + box.heightIn / 2);
+  }
+  return { xIn: x / volume, yIn: y / volume, zIn: z / volume };
+}
+
+/** Empty poly tank by gallons: lb a gallon, straight between these points (formulas: tank). */
+const EMPTY_LB_PER_GAL = [
+  [300, 1.6],
+  [500, 1.4],
+  [1000, 1.1],
+  [2000, 0.95],
+] as const;
+
+/** Empty poly tank, lb for each gallon: small ones weigh more for what they hold. */
+export function emptyLbPerGal(gallons: number): number {
+  const points = EMPTY_LB_PER_GAL;
+  if (gallons <= points[0][0]) return points[0][1];
+  for (let i = 1; i < points.length; i++) {
+    const [g0, w0] = points[i - 1]!;
+    const [g1, w1] = points[i]!;
+    if (gallons <= g1) return w0 + ((w1 - w0) * (gallons - g0)) / (g1 - g0);
+  }
+  return points[points.length - 1]![1];
+}
+
+/** Rearmost of the tank, in. */
+export const endOf = (boxes: readonly TankBox[]): number =>
+  Math.max(...boxes.map((b) => b.frontIn + b.lengthIn));
+
+/** All boxes of a tank in one. */
+export function aroundBoxes(boxes: readonly TankBox[]): Box {
+  const half = Math.max(...boxes.map((b) => b.widthIn)) / 2;
+  return boxOf(
+    boxes[0]!.frontIn,
+    endOf(boxes),
+    -half,
+    half,
+    boxes[0]!.bottomIn,
+    Math.max(...boxes.map((b) => b.bottomIn + b.heightIn)),
+  );
+}
+
+/** The tank and its water. */
+export const tankComponents = reading(
+  'tank',
+  [fromBuild(({ tank }) => tank), chosenShape, tankBoxes],
+  ({ gallons }, shape, boxes): Component[] => {
+    if (boxes.length === 0) return [];
+    const center = centerOfBoxes(boxes);
+    return [
+      component({
+        id: 'tank',
+        name: `Tank, ${shape.name}, ${gal(gallons)}, empty`,
+        group: 'Tank',
+        step: 'tank',
+        ...center,
+        made: madeOf(shape.id, 1, gallons),
+        weightLb: gallons * emptyLbPerGal(gallons) * (1 + shape.extraWeightPct / 100),
+        priceCents: Math.round(gallons * shape.priceCentsPerGal),
+        shapes: [{ kind: 'tank', box: aroundBoxes(boxes), boxes }],
+      }),
+      component({
+        id: 'water',
+        name: `Water, ${gal(gallons)}`,
+        group: 'Water',
+        step: 'tank',
+        role: 'water',
+        ...center,
+        made: madeOf('water', 1, gallons),
+        follows: 'follows from its gallons',
+        weightLb: gallons * WATER_LB_PER_GAL,
+        basis: 'calculated',
+        tolerancePct: WATER_TOLERANCE_PCT,
+        filling: { boxes, usableFraction: USABLE_FRACTION, gallons, lbPerGal: WATER_LB_PER_GAL },
+      }),
+    ];
+  },
+);

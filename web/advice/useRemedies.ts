@@ -1,0 +1,34 @@
+import { useQuery } from '@tanstack/react-query';
+import { wrap } from 'comlink';
+import type { Remote } from 'comlink';
+import type { Build } from '#core/build';
+import type { RemediesOffice } from './remedies.worker';
+
+let office: Remote<RemediesOffice> | null = null;
+
+/** Started when the first finding is opened, then kept. */
+const worker = (): Remote<RemediesOffice> =>
+  (office ??= wrap<RemediesOffice>(
+    new Worker(new URL('./remedies.worker.ts', import.meta.url), { type: 'module' }),
+  ));
+
+/** The computed remedies of a finding, worked out beside the screen. */
+export const useRemedies = (build: Build, finding: string, needed: boolean) =>
+  useQuery({
+    queryKey: ['remedies', finding, build],
+    queryFn: () => worker().remediesFor(build, finding),
+    enabled: needed,
+    gcTime: 60_000,
+    staleTime: Infinity,
+    placeholderData: (old, query) => (query?.queryKey[1] === finding ? old : undefined),
+  });
+
+/** What to move to level the truck, worked out likewise. */
+export const useLeveling = (build: Build) =>
+  useQuery({
+    queryKey: ['leveling', build],
+    queryFn: () => worker().levelingOf(build),
+    gcTime: 60_000,
+    staleTime: Infinity,
+    placeholderData: (old) => old,
+  });

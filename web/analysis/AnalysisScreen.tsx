@@ -1,0 +1,63 @@
+import { useHotkeys } from '@mantine/hooks';
+import { Suspense } from 'react';
+import { NavLink, useNavigate, useParams } from 'react-router';
+import { FilesMenu, useFiles } from '../files';
+import { SessionBar, useSession } from '../session';
+import classes from './analysis.module.css';
+import { SECTION_GROUPS, SECTIONS_OF_ANALYSIS } from './sections';
+
+/** What is computed of a build: its sections under their heads, and the one that is open. */
+export function AnalysisScreen() {
+  const { id } = useSession();
+  const { section } = useParams();
+  const navigate = useNavigate();
+  const files = useFiles();
+  const at = Math.max(
+    0,
+    SECTIONS_OF_ANALYSIS.findIndex((candidate) => candidate.id === section),
+  );
+  const { id: open, title, Section } = SECTIONS_OF_ANALYSIS[at]!;
+  const go = (to: string) => void navigate(`/builds/${id}/analysis/${to}`, { replace: true });
+  const step = (by: number) =>
+    go(SECTIONS_OF_ANALYSIS[(at + by + SECTIONS_OF_ANALYSIS.length) % SECTIONS_OF_ANALYSIS.length]!.id);
+  useHotkeys([
+    ['alt+ArrowUp', () => step(-1)],
+    ['alt+ArrowDown', () => step(1)],
+    ['B', () => void navigate(`/builds/${id}`)],
+  ]);
+  return (
+    <div className={classes.analysis}>
+      <SessionBar>
+        <FilesMenu actions={files.actions} />
+      </SessionBar>
+      <nav className={classes.sections} aria-label="Sections of the analysis">
+        {SECTION_GROUPS.map(({ group, sections }) => (
+          <div key={group} className={classes.group}>
+            <h2>{group}</h2>
+            <ul>
+              {sections.map((one) => (
+                <li key={one.id}>
+                  <NavLink
+                    replace
+                    to={`/builds/${id}/analysis/${one.id}`}
+                    aria-current={one.id === open ? 'page' : undefined}
+                    className={classes.link!}
+                    data-open={one.id === open}
+                  >
+                    {one.title}
+                  </NavLink>
+                </li>
+              ))}
+            </ul>
+          </div>
+        ))}
+      </nav>
+      <section className={classes.section} aria-label={title}>
+        <Suspense>
+          <Section key={open} />
+        </Suspense>
+      </section>
+      {files.dialogs}
+    </div>
+  );
+}

@@ -1,0 +1,2 @@
+export { AnalysisScreen } from './AnalysisScreen';
+export { SECTIONS_OF_ANALYSIS } from './sections';

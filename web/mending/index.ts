@@ -1,2 +1,0 @@
-export { useAdvice } from './useAdvice';
-export { useLevelling, useRemedies } from './useRemedies';

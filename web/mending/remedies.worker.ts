@@ -1,4 +1,0 @@
-import { expose } from 'comlink';
-import { levellingOf, remediesFor } from '#core/mending';
-
-expose({ levellingOf, remediesFor });

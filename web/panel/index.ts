@@ -1,0 +1,4 @@
+export { Assumed } from './Assumed';
+export { ChoiceView, Choices } from './Choices';
+export { DeltaHeads, Deltas, shortChange, spokenChange } from './Deltas';
+export { default as classes } from './panel.module.css';

@@ -1,0 +1,191 @@
+import { Button, NativeSelect, Select } from '@mantine/core';
+import { useMemo, useState } from 'react';
+import { changeOf } from '#core/kernel';
+import type { Evaluation } from '#core/kernel';
+import type { Build } from '#core/build';
+import {
+  allowanceLeftLb,
+  CAB,
+  equipmentByGroup,
+  EQUIPMENT_CHOICE,
+  equipmentShelf,
+  lineChoices,
+  withEquipment,
+  withEquipmentLine,
+} from '#core/subjects/equipment';
+import type { EquipmentLine, PlaceId } from '#core/subjects/equipment';
+import { compartments } from '#core/truck';
+import { lb } from '#core/units';
+import { useUnits } from '../../common';
+import { ChoiceView, classes, DeltaHeads, Deltas } from '../../panel';
+import type { PanelProps } from '../face';
+
+const changed = (evaluation: Evaluation, build: Build) =>
+  changeOf(evaluation.figures(), evaluation.with(build).figures());
+
+const titled = (group: string) => group[0]!.toUpperCase() + group.slice(1);
+
+/** Adds a piece to a compartment, with its consequence in sight. */
+function AddPiece({
+  evaluation,
+  bench,
+  places,
+}: Pick<PanelProps, 'evaluation' | 'bench'> & { places: PlaceId[] }) {
+  const { build } = evaluation;
+  const { say } = useUnits();
+  const [part, setPart] = useState<string | null>(null);
+  const [chosen, setPlace] = useState(places[0]!);
+  const place = places.includes(chosen) ? chosen : places[0]!;
+  const groups = useMemo(() => {
+    const parts = equipmentShelf.in(build).suiting(build.type);
+    return [...new Set(parts.map((p) => p.group))].map((group) => ({
+      group: titled(group),
+      items: parts
+        .filter((p) => p.group === group)
+        .map((p) => ({ value: p.id, label: say(`${p.name}, ${lb(p.weightLb)}`) })),
+    }));
+  }, [build, say]);
+  const added = part ? withEquipment(build, part, place) : null;
+  return (
+    <fieldset className={classes.group}>
+      <legend>Add a piece</legend>
+      <Select
+        size="xs"
+        aria-label="Piece"
+        placeholder="Find a piece of equipment"
+        searchable
+        clearable
+        data={groups}
+        value={part}
+        onChange={setPart}
+        maxDropdownHeight={340}
+        nothingFoundMessage="No such piece"
+      />
+      <div style={{ display: 'flex', gap: 8, marginTop: 6 }}>
+        <NativeSelect
+          size="xs"
+          aria-label="Into"
+          data={places}
+          value={place}
+          onChange={(event) => setPlace(event.currentTarget.value as PlaceId)}
+          style={{ flex: 1 }}
+        />
+        <Button
+          size="xs"
+          disabled={!added}
+          onClick={() =>
+            added &&
+            part &&
+            bench.change({
+              build: added,
+              words: `Added ${equipmentShelf.in(build).part(part).name} to ${place}`,
+              choice: EQUIPMENT_CHOICE,
+            })
+          }
+        >
+          Add
+        </Button>
+      </div>
+      {added && <Deltas change={changed(evaluation, added)} />}
+    </fieldset>
+  );
+}
+
+/** One line of the list; opened, its count and place with what each would change. */
+function Line({
+  evaluation,
+  line,
+  places,
+  bench,
+  open,
+  onOpen,
+  pointAt,
+}: PanelProps & { line: EquipmentLine; places: PlaceId[]; open: boolean; onOpen: () => void }) {
+  const { build } = evaluation;
+  const { say } = useUnits();
+  const piece = equipmentShelf.in(build).part(line.partId);
+  const point = () => pointAt([`equipment.${line.id}`]);
+  const without = open ? withEquipmentLine(build, line.id, null) : null;
+  return (
+    <li className={classes.piece}>
+      <button
+        type="button"
+        className={classes.pieceHead}
+        aria-expanded={open}
+        onClick={onOpen}
+        onMouseEnter={point}
+        onMouseLeave={() => pointAt([])}
+        onFocus={point}
+        onBlur={() => pointAt([])}
+      >
+        <span>{say(piece.name)}</span>
+        <span className="figures">{line.count > 1 ? `× ${line.count}` : ''}</span>
+        <span className="figures">{line.compartmentId}</span>
+        <span className="figures">{say(lb(piece.weightLb * line.count))}</span>
+      </button>
+      {open && (
+        <div className={classes.pieceOpen}>
+          {lineChoices(build, line.id, places).map((choice) => (
+            <ChoiceView key={choice.id} choice={choice} evaluation={evaluation} bench={bench} />
+          ))}
+          <div className={classes.group}>
+            <Button
+              size="compact-xs"
+              variant="default"
+              onClick={() =>
+                without &&
+                bench.change({ build: without, words: `Took off ${piece.name}`, choice: EQUIPMENT_CHOICE })
+              }
+            >
+              Take off {say(piece.name.toLowerCase())}
+            </Button>
+            {without && <Deltas change={changed(evaluation, without)} />}
+          </div>
+        </div>
+      )}
+    </li>
+  );
+}
+
+/** What is carried and where, by group. */
+export function EquipmentPanel(props: PanelProps) {
+  const { say } = useUnits();
+  const { evaluation } = props;
+  const places = [...evaluation.read(compartments).map(({ id }) => id as PlaceId), CAB];
+  const [opened, setOpened] = useState<string | null>(null);
+  const allowance = evaluation.read(allowanceLeftLb);
+  return (
+    <>
+      <DeltaHeads />
+      <AddPiece {...props} places={places} />
+      {allowance > 0 && (
+        <p className={classes.note}>
+          The list is {say(lb(allowance))} lighter than the profile’s allowance for loose equipment; the
+          difference is weighed in the compartments until it is listed.
+        </p>
+      )}
+      {equipmentByGroup(evaluation.build).map(({ group, lines, weightLb }) => (
+        <section key={group} className={classes.group} aria-label={titled(group)}>
+          <h3 className={classes.groupTitle}>
+            {titled(group)}{' '}
+            <span className="quiet figures" style={{ fontSize: 12 }}>
+              {say(lb(weightLb))}
+            </span>
+          </h3>
+          <ul className={classes.pieces}>
+            {lines.map((line) => (
+              <Line
+                key={line.id}
+                {...props}
+                line={line}
+                places={places}
+                open={opened === line.id}
+                onOpen={() => setOpened(opened === line.id ? null : line.id)}
+              />
+            ))}
+          </ul>
+        </section>
+      ))}
+    </>
+  );
+}

@@ -1,0 +1,35 @@
+import { house } from '#core/subjects';
+import { equipment } from './equipment';
+import type { Face } from './face';
+import { frame } from './frame';
+import { items } from './items';
+import { limits } from './limits';
+import { money } from './money';
+import { weights } from './weights';
+
+export type { Face, PanelProps, Section, SidePanel } from './face';
+
+/** How subjects show themselves, by their ids; a subject that is not here is shown by its choices and findings. */
+const FACES: Readonly<Record<string, Face>> = { weights, frame, limits, equipment, items, money };
+
+/** The faces of subjects in the order of the registry. */
+const faces: readonly { id: string; face: Face }[] = house.subjects.flatMap(({ id }) =>
+  FACES[id] ? [{ id, face: FACES[id] }] : [],
+);
+
+/** The panels of a step and of what is shown under it. */
+export const panelsOf = (step: string) =>
+  house.inPanelOf(house.subject(step)).flatMap(({ id }) => {
+    const Panel = FACES[id]?.panel;
+    return Panel ? [{ id, Panel }] : [];
+  });
+
+/** The panels that are opened from anywhere on the bench. */
+export const SIDES = faces.flatMap(({ id, face }) => (face.side ? [{ id, ...face.side }] : []));
+
+/** The sections of the analysis screen. */
+export const SECTIONS = faces.flatMap(({ face }) => face.sections ?? []);
+
+/** What can be found by name of all subjects. */
+export const entriesOfSubjects: NonNullable<Face['entries']> = (...given) =>
+  faces.flatMap(({ face }) => face.entries?.(...given) ?? []);

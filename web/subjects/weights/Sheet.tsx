@@ -1,0 +1,310 @@
+import { Button, Text, TextInput } from '@mantine/core';
+import { IconSearch } from '@tabler/icons-react';
+import { useMemo, useState } from 'react';
+import { withBlock } from '#core/build';
+import {
+  NEW_ROW,
+  SHEET_COLUMNS,
+  endedWeights,
+  grandTotal,
+  groupTotals,
+  pasteBlock,
+  sheetRows,
+  whyFixed,
+  withWeighed,
+  writeCell,
+} from '#core/subjects/weights';
+import type { SheetColumn, SheetRow } from '#core/subjects/weights';
+import { bare, inches, lb } from '#core/units';
+import { useUnits } from '../../common';
+import { RefusedRows } from '../../files';
+import { useSession } from '../../session';
+import { useGrid } from './useGrid';
+import { sectionClasses as classes } from '../../common';
+
+type Column = SheetColumn | 'group' | 'frontLb' | 'rearLb';
+const COLUMNS: { key: Column; title: string; unit?: 'lb' | 'in' | '%'; figure?: boolean }[] = [
+  { key: 'name', title: 'Component' },
+  { key: 'weightLb', title: 'Weight', unit: 'lb', figure: true },
+  { key: 'xIn', title: 'x, aft', unit: 'in', figure: true },
+  { key: 'yIn', title: 'y, officer’s side', unit: 'in', figure: true },
+  { key: 'zIn', title: 'z, up', unit: 'in', figure: true },
+  { key: 'basis', title: 'Basis' },
+  { key: 'tolerancePct', title: 'Tolerance', unit: '%', figure: true },
+  { key: 'group', title: 'Group' },
+  { key: 'frontLb', title: 'On front axle', unit: 'lb', figure: true },
+  { key: 'rearLb', title: 'On rear axle', unit: 'lb', figure: true },
+];
+const isWritten = (key: Column): key is SheetColumn => (SHEET_COLUMNS as readonly string[]).includes(key);
+
+/** Every component by group with weight, place, basis and tolerance; written in like a spreadsheet. */
+export function Sheet() {
+  const { bench, evaluation } = useSession();
+  const { build } = bench;
+  const { say, unit, show, system, decimals } = useUnits();
+  const [words, setWords] = useState('');
+  const [sort, setSort] = useState<{ key: Column; down: boolean } | null>(null);
+  const [refused, setRefused] = useState<{ line: number; reason: string }[]>([]);
+  const rows = evaluation.read(sheetRows);
+  const shown = useMemo(() => {
+    const found = rows.filter(({ name, group }) =>
+      say(`${name} ${group}`).toLowerCase().includes(words.toLowerCase()),
+    );
+    if (!sort) return found;
+    const value = (row: SheetRow) => row[sort.key];
+    return [...found].sort(
+      (a, b) =>
+        (sort.down ? -1 : 1) *
+        (typeof value(a) === 'number'
+          ? (value(a) as number) - (value(b) as number)
+          : say(String(value(a))).localeCompare(say(String(value(b))))),
+    );
+  }, [rows, words, sort, say]);
+  const groups = useMemo(() => groupTotals(rows), [rows]);
+  const total = useMemo(() => grandTotal(rows), [rows]);
+  const ended = evaluation.read(endedWeights);
+
+  const text = (row: SheetRow, key: Column): string => {
+    const value = row[key];
+    if (typeof value !== 'number') return say(String(value));
+    return say(
+      bare(
+        key === 'tolerancePct'
+          ? String(Number(value.toFixed(1)))
+          : key === 'xIn' || key === 'yIn' || key === 'zIn'
+            ? inches(value)
+            : lb(value),
+      ),
+    );
+  };
+  const typed = (row: SheetRow, key: SheetColumn): string => {
+    const value = row[key];
+    if (typeof value !== 'number') return say(String(value));
+    return String(
+      Number(
+        (key === 'tolerancePct' ? value : show(key === 'weightLb' ? 'lb' : 'in', value)).toFixed(
+          key === 'tolerancePct' ? 1 : decimals(key === 'weightLb' ? 'lb' : 'in') + 1,
+        ),
+      ),
+    );
+  };
+
+  const ids = [...shown.map(({ id }) => id), NEW_ROW];
+  const grid = useGrid({
+    rows: ids.length,
+    columns: COLUMNS.length,
+    write: (r, c, value) => {
+      const { key, title } = COLUMNS[c]!;
+      if (!isWritten(key)) return `${title} follows from the others`;
+      const row = shown[r];
+      if (row && value === typed(row, key)) return null;
+      const edit = writeCell(build, evaluation, ids[r]!, key, value, system);
+      if ('problem' in edit) return edit.problem;
+      bench.change({
+        build: edit.build,
+        words: `Weight sheet: ${row?.name ?? 'a new item'}, ${title.toLowerCase()}`,
+      });
+      return null;
+    },
+    paste: (r, c, block) => {
+      const { key } = COLUMNS[c]!;
+      if (!isWritten(key)) return;
+      const pasting = pasteBlock(
+        build,
+        evaluation,
+        shown.map(({ id }) => id),
+        { rowId: ids[r]!, column: key },
+        block,
+        system,
+      );
+      setRefused(pasting.refused.map(({ row, reason }) => ({ line: row, reason })));
+      if (pasting.written > 0)
+        bench.change({
+          build: pasting.build,
+          words: `Pasted ${pasting.written} cells into the weight sheet`,
+        });
+    },
+    copy: (r) => {
+      const row = shown[r];
+      return row
+        ? COLUMNS.map(({ key }) => (isWritten(key) ? typed(row, key) : text(row, key))).join('\t')
+        : '';
+    },
+    typedIn: (r, c) => {
+      const { key } = COLUMNS[c]!;
+      const row = shown[r];
+      return row && isWritten(key) ? typed(row, key) : '';
+    },
+    canWrite: (r, c) => {
+      const { key } = COLUMNS[c]!;
+      const row = shown[r];
+      return isWritten(key) && (!row || whyFixed(row, key) === null);
+    },
+  });
+
+  return (
+    <>
+      <div className={classes.tools}>
+        <TextInput
+          size="xs"
+          aria-label="Filter the sheet"
+          placeholder="Filter by words"
+          leftSection={<IconSearch size={14} />}
+          value={words}
+          onChange={(event) => setWords(event.currentTarget.value)}
+        />
+        <span className="quiet">
+          {shown.length} of {rows.length}. Arrows move, typing or Enter writes, Esc leaves it; paste a block
+          from a spreadsheet. A weight that you write stands in place of the catalogue’s until you take it
+          back.
+        </span>
+      </div>
+      {grid.problem && (
+        <p role="alert" className={classes.problem}>
+          {grid.problem}
+        </p>
+      )}
+      <RefusedRows refused={refused} />
+      <div className={classes.gridBox}>
+        <table {...grid.table} aria-label="Weight sheet" className={classes.grid}>
+          <thead>
+            <tr>
+              {COLUMNS.map(({ key, title, unit: of, figure }) => (
+                <th
+                  key={key}
+                  scope="col"
+                  data-figure={figure}
+                  aria-sort={sort?.key === key ? (sort.down ? 'descending' : 'ascending') : 'none'}
+                >
+                  <button
+                    type="button"
+                    onClick={() =>
+                      setSort(
+                        sort?.key === key ? (sort.down ? null : { key, down: true }) : { key, down: false },
+                      )
+                    }
+                  >
+                    {title}
+                    {of && <span className="quiet"> {of === '%' ? '± %' : unit(of)}</span>}
+                    {sort?.key === key && (sort.down ? ' ↓' : ' ↑')}
+                  </button>
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {shown.map((row, r) => (
+              <tr key={row.id} data-corrected={row.corrected}>
+                {COLUMNS.map(({ key, figure }, c) => (
+                  <td
+                    key={key}
+                    data-figure={figure}
+                    data-fixed={!isWritten(key) || whyFixed(row, key) !== null}
+                    {...grid.cell(r, c)}
+                  >
+                    {grid.editing(r, c) ? (
+                      <input {...grid.input} />
+                    ) : (
+                      <>
+                        {text(row, key)}
+                        {key === 'weightLb' && row.corrected && (
+                          <button
+                            type="button"
+                            tabIndex={-1}
+                            className={classes.takeBack}
+                            title="Written over; take the catalogue’s weight back"
+                            onClick={() =>
+                              bench.change({
+                                build: withWeighed(build, row.id, null),
+                                words: `Took the catalogue’s weight of ${row.name} back`,
+                              })
+                            }
+                          >
+                            taken over ↺
+                          </button>
+                        )}
+                      </>
+                    )}
+                  </td>
+                ))}
+              </tr>
+            ))}
+            <tr className={classes.newRow}>
+              {COLUMNS.map(({ key, figure }, c) => (
+                <td key={key} data-figure={figure} {...grid.cell(shown.length, c)}>
+                  {grid.editing(shown.length, c) ? (
+                    <input {...grid.input} />
+                  ) : key === 'name' ? (
+                    'New item…'
+                  ) : (
+                    ''
+                  )}
+                </td>
+              ))}
+            </tr>
+          </tbody>
+          <tfoot>
+            <tr>
+              <th scope="row">In service</th>
+              <td data-figure>{say(bare(lb(total.weightLb)))}</td>
+              <td colSpan={6} />
+              <td data-figure>{say(bare(lb(total.frontLb)))}</td>
+              <td data-figure>{say(bare(lb(total.rearLb)))}</td>
+            </tr>
+          </tfoot>
+        </table>
+      </div>
+      <section aria-label="Totals by group" className={classes.groups}>
+        {groups.map(({ group, weightLb }) => (
+          <span key={group}>
+            {group} <b className="figures">{say(lb(weightLb))}</b>
+          </span>
+        ))}
+      </section>
+      {ended.length > 0 && (
+        <section aria-label="No longer counted" className={classes.says}>
+          <b>No longer counted.</b> These weights were written over, and what they were of is gone or is
+          something else now.
+          <ul className={classes.ended}>
+            {ended.map(({ weight: { id, name, weightLb }, now }) => (
+              <li key={id}>
+                {say(`${name ?? id}, ${lb(weightLb)}`)}
+                {now ? say(`; now it is ${now.name}`) : '; gone'}
+                <Button
+                  size="compact-xs"
+                  variant="default"
+                  aria-label={say(`Remove the weight of ${name ?? id}`)}
+                  onClick={() =>
+                    bench.change({
+                      build: withWeighed(build, id, null),
+                      words: `Removed the weight of ${name ?? id}`,
+                    })
+                  }
+                >
+                  Remove
+                </Button>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+      {build.weights.weighed.length > 0 && (
+        <Button
+          size="compact-xs"
+          variant="default"
+          onClick={() =>
+            bench.change({
+              build: withBlock(build, 'weights', { weighed: [] }),
+              words: 'Took all catalogue weights back',
+            })
+          }
+        >
+          Take all catalogue weights back
+        </Button>
+      )}
+      <Text size="xs" c="var(--pencil)" mt="sm">
+        Calculated for planning. The finished truck is weighed, and that weight decides.
+      </Text>
+    </>
+  );
+}

@@ -1,1 +1,0 @@
-export { WeightsScreen } from './WeightsScreen';
