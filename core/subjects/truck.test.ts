@@ -13,7 +13,9 @@ import { emptyLbPerGal } from './tank/place.js';
 
 const builds: Build[] = [
   ...DEMONSTRATION.flatMap((d) => d.builds),
-  ...(['pumper', 'aerial', 'brush'] as const).map((type) => starterBuild(type, `Plain ${type}`, 'Department')),
+  ...(['pumper', 'aerial', 'brush'] as const).map((type) =>
+    starterBuild(type, `Plain ${type}`, 'Department'),
+  ),
 ];
 const [pumper, aerial] = builds as [Build, Build];
 const all = (build: Build) => house.evaluate(build).read(components);
@@ -80,11 +82,14 @@ describe('the chassis', () => {
 describe('choices move the weights in the right place', () => {
   const withTank = (build: Build, tank: Partial<Build['tank']>) => withBlock(build, 'tank', tank);
 
-  it.each(['rectangular', 'tShape', 'lShape', 'lowWide'])('a tank that is %s holds what was asked for', (shapeId) => {
-    const boxes = house.evaluate(withTank(pumper, { shapeId })).read(tankBoxes);
-    const in3 = boxes.reduce((sum, b) => sum + b.lengthIn * b.widthIn * b.heightIn, 0);
-    expect((in3 * 0.97) / 231).toBeCloseTo(1000, 6);
-  });
+  it.each(['rectangular', 'tShape', 'lShape', 'lowWide'])(
+    'a tank that is %s holds what was asked for',
+    (shapeId) => {
+      const boxes = house.evaluate(withTank(pumper, { shapeId })).read(tankBoxes);
+      const in3 = boxes.reduce((sum, b) => sum + b.lengthIn * b.widthIn * b.heightIn, 0);
+      expect((in3 * 0.97) / 231).toBeCloseTo(1000, 6);
+    },
+  );
 
   it('a tank set back moves aft by as much', () => {
     const by = named(withTank(pumper, { aftIn: 17 }), 'water').xIn - named(pumper, 'water').xIn;
