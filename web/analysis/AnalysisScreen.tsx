@@ -4,6 +4,7 @@ import { NavLink, useNavigate, useParams } from 'react-router';
 import { FilesMenu, useFiles } from '../files';
 import { SessionBar, useSession } from '../session';
 import classes from './analysis.module.css';
+import { sectionAt, stepped } from './grouped';
 import { SECTION_GROUPS, SECTIONS_OF_ANALYSIS } from './sections';
 
 /** What is computed of a build: its sections under their heads, and the one that is open. */
@@ -12,14 +13,10 @@ export function AnalysisScreen() {
   const { section } = useParams();
   const navigate = useNavigate();
   const files = useFiles();
-  const at = Math.max(
-    0,
-    SECTIONS_OF_ANALYSIS.findIndex((candidate) => candidate.id === section),
-  );
-  const { id: open, title, Section } = SECTIONS_OF_ANALYSIS[at]!;
-  const go = (to: string) => void navigate(`/builds/${id}/analysis/${to}`, { replace: true });
+  const now = sectionAt(SECTIONS_OF_ANALYSIS, section);
+  const { id: open, title, Section } = now;
   const step = (by: number) =>
-    go(SECTIONS_OF_ANALYSIS[(at + by + SECTIONS_OF_ANALYSIS.length) % SECTIONS_OF_ANALYSIS.length]!.id);
+    void navigate(`/builds/${id}/analysis/${stepped(SECTIONS_OF_ANALYSIS, now, by).id}`, { replace: true });
   useHotkeys([
     ['alt+ArrowUp', () => step(-1)],
     ['alt+ArrowDown', () => step(1)],

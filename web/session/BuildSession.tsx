@@ -14,7 +14,7 @@ import type { Bench } from './history';
 import { openBuild } from './open-build';
 import type { Opened } from './open-build';
 import { useSaving } from './saving';
-import type { Saving } from './saving';
+import type { Saving } from './saver';
 
 interface Session {
   id: string;

@@ -1,5 +1,5 @@
 import { IconCheck, IconCloudOff, IconDots, IconExclamationCircle } from '@tabler/icons-react';
-import type { Saving } from './saving';
+import type { Saving } from './saver';
 import classes from './session.module.css';
 
 const MARKS: Record<Saving['kind'], { words: string; Icon: typeof IconCheck; color: string }> = {

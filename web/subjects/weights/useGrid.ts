@@ -1,9 +1,9 @@
 import { useEffect, useRef, useState } from 'react';
 import type { ClipboardEvent, FocusEvent, KeyboardEvent } from 'react';
+import { inField, onCell } from './grid';
+import type { At, Size } from './grid';
 
-interface Options {
-  rows: number;
-  columns: number;
+interface Options extends Size {
   /** Writes a cell; gives what is wrong with the text, or null. */
   write: (row: number, column: number, text: string) => string | null;
   paste: (row: number, column: number, block: string) => void;
@@ -12,20 +12,6 @@ interface Options {
   typedIn: (row: number, column: number) => string;
   canWrite: (row: number, column: number) => boolean;
 }
-
-interface At {
-  row: number;
-  column: number;
-}
-
-const MOVES: Record<string, [number, number]> = {
-  ArrowUp: [-1, 0],
-  ArrowDown: [1, 0],
-  ArrowLeft: [0, -1],
-  ArrowRight: [0, 1],
-  PageUp: [-12, 0],
-  PageDown: [12, 0],
-};
 
 /**
  * A table that is written in like a spreadsheet: arrows move, typing or Enter opens a cell, Enter and Tab
@@ -43,12 +29,9 @@ export function useGrid({ rows, columns, write, paste, copy, typedIn, canWrite }
    */
   const pending = useRef(false);
 
-  const clamp = ({ row, column }: At): At => ({
-    row: Math.max(0, Math.min(rows - 1, row)),
-    column: Math.max(0, Math.min(columns - 1, column)),
-  });
+  const size = { rows, columns };
   const go = (to: At) => {
-    setAt(clamp(to));
+    setAt(to);
     pending.current = false;
     setOpen(null);
     wanted.current = true;
@@ -85,14 +68,12 @@ export function useGrid({ rows, columns, write, paste, copy, typedIn, canWrite }
       },
       onKeyDown: (event: KeyboardEvent<HTMLInputElement>) => {
         event.stopPropagation();
-        const { row, column } = at;
-        if (event.key === 'Escape') go(at);
-        else if (event.key === 'Enter') {
+        const done = inField(event, at, size);
+        if (!done) return;
+        if (done.kind === 'leave') go(at);
+        else {
           event.preventDefault();
-          close(open ?? '', { row: row + 1, column });
-        } else if (event.key === 'Tab') {
-          event.preventDefault();
-          close(open ?? '', { row, column: column + (event.shiftKey ? -1 : 1) });
+          close(open ?? '', done.then);
         }
       },
     },
@@ -112,26 +93,12 @@ export function useGrid({ rows, columns, write, paste, copy, typedIn, canWrite }
       role: 'grid',
       onKeyDown: (event: KeyboardEvent) => {
         if (open !== null || !(event.target instanceof HTMLTableCellElement)) return;
-        const move = MOVES[event.key];
-        if (move && !event.altKey && !event.metaKey) {
-          event.preventDefault();
-          const far = event.ctrlKey;
-          go({ row: at.row + move[0] * (far ? rows : 1), column: at.column + move[1] * (far ? columns : 1) });
-        } else if (event.key === 'Home' || event.key === 'End') {
-          event.preventDefault();
-          go({
-            row: event.ctrlKey ? (event.key === 'Home' ? 0 : rows - 1) : at.row,
-            column: event.key === 'Home' ? 0 : columns - 1,
-          });
-        } else if (event.key === 'Enter' || event.key === 'F2') {
-          event.preventDefault();
-          if (canWrite(at.row, at.column)) begin(typedIn(at.row, at.column));
-          else setProblem(write(at.row, at.column, ''));
-        } else if (event.key.length === 1 && !event.ctrlKey && !event.metaKey && !event.altKey) {
-          event.preventDefault();
-          if (canWrite(at.row, at.column)) begin(event.key);
-          else setProblem(write(at.row, at.column, event.key));
-        }
+        const done = onCell(event, at, size);
+        if (!done) return;
+        event.preventDefault();
+        if (done.kind === 'go') go(done.to);
+        else if (canWrite(at.row, at.column)) begin(done.typed ?? typedIn(at.row, at.column));
+        else setProblem(write(at.row, at.column, done.typed ?? ''));
       },
       onPaste: (event: ClipboardEvent) => {
         if (open !== null) return;
