@@ -41,6 +41,8 @@ const strict = (build: Build, id: string, value: number) =>
     value,
   });
 
+const degrees = (slope: number) => (Math.atan(slope) * 180) / Math.PI;
+
 describe('the demonstration', () => {
   it('has a pumper over on its front axle, and nothing else failing anywhere', () => {
     const failing = [pumper, aerial, brush].flatMap((build) =>
@@ -226,9 +228,71 @@ const CASES: [string, Build, Build, Status][] = [
   ],
 ];
 
+/**
+ * What each check comes to on the two builds of its case, worked by hand: the figure and its limit where it
+ * passes, and where it does not. Loads are the sums of weight times distance over the lists in
+ * core/test/tables; the rest is said beside it.
+ */
+const FIGURES: Record<string, [unit: string, good: [number, number], bad: [number, number]]> = {
+  frontAxle: ['lb', [15_786.49, 20_000], [18_493.92, 18_000]],
+  rearAxle: ['lb', [38_647.5 - 15_786.49, 27_000], [31_766.98, 24_000]],
+  // 750 gal more at 8.34 lb, the tank and its fittings; the rating is the sum of both axles.
+  gross: ['lb', [38_647.5, 20_000 + 27_000], [45_272.5, 18_000 + 24_000]],
+  frontShare: ['%', [39.7375, 25], [-1.9069, 25]],
+  frontLeast: ['lb', [13_638.52, 10_500], [-5649.87, 10_500]],
+  sideRear: ['%', [2.4233, 7], [11.6543, 7]],
+  sideFront: ['%', [0.7646, 7], [14.6314, 7]],
+  roll: ['%', [70.1336, 80], [80.8764, 80]],
+  typeGvwr: ['lb', [19_500, 19_500], [35_000, 19_500]],
+  pumpLeast: ['gpm', [1250, 750], [0, 750]],
+  tankLeast: ['gal', [750, 300], [290, 300]],
+  seats: ['seats', [4, 2], [1, 2]],
+  supplyHose: ['ft', [800 + 400, 800], [400, 800]],
+  attackHose: ['ft', [2 * 200, 400], [200, 400]],
+  hose15: ['ft', [300, 300], [0, 300]],
+  hose1: ['ft', [150 + 300, 300], [0, 300]],
+  groundLadders: ['ft', [35 + 28 + 24 + 16 + 10, 85], [28 + 24 + 16 + 10, 85]],
+  roofLadder: ['ft', [14, 14], [0, 14]],
+  extensionLadder: ['ft', [24, 24], [0, 24]],
+  atticLadder: ['ft', [10, 10], [0, 10]],
+  // 110 in further aft than where it stands, against the body's end at 268 in.
+  tankFits: ['in', [208.0515, 268], [208.0515 + 110, 268]],
+  hoseFits: ['in', [3.6471, 14], [26.1404, 14]],
+  laddersFit: ['in', [178, 211], [252, 211]],
+  wheelsFit: ['in', [190 + 27, 270], [210 + 27, 230]],
+  // 18 in above the road 72 in ahead of the axle, and 22 in above it 92 in behind.
+  approach: ['deg', [degrees(18 / 72), 8], [degrees(18 / 72), 45]],
+  departure: ['deg', [degrees(22 / 92), 8], [degrees(22 / 92), 45]],
+  frameMoment: ['%', [10.1553, 35], [10.1553, 5]],
+  // Two beds, each 146 in long, 20.5 in wide and 24 in deep.
+  hoseBeds: ['ft3', [(2 * 146 * 20.5 * 24) / 1728, 30], [(2 * 146 * 20.5 * 24) / 1728, 300]],
+  // A crosslay 93 in across, 8 in wide and 14 in deep.
+  preconnects: ['ft3', [(93 * 8 * 14) / 1728, 3.5], [0, 3.5]],
+  compartments: ['ft3', [239.6366, 40], [239.6366, 1000]],
+  equipmentPlace: ['pieces', [0, 0], [6, 0]],
+  budget: ['$', [590_130_00, 1_000_000_00], [590_130_00, 300_000_00]],
+  weighedStands: ['pieces', [0, 0], [1, 0]],
+};
+
 describe('each check', () => {
   it('has its case', () => {
-    expect(CASES.map(([id]) => id).sort()).toEqual(house.checks.map(({ id }) => id).sort());
+    const ids = house.checks.map(({ id }) => id).sort();
+    expect(CASES.map(([id]) => id).sort()).toEqual(ids);
+    expect(Object.keys(FIGURES).sort()).toEqual(ids);
+  });
+
+  it.each(CASES)('%s comes to what it does by hand', (id, good, bad) => {
+    const [unit, ...figures] = FIGURES[id]!;
+    for (const [build, [actual, limit]] of [
+      [good, figures[0]],
+      [bad, figures[1]],
+    ] as const) {
+      const finding = find(build, id)!;
+      expect(finding.unit).toBe(unit);
+      expect(finding.actual).toBeCloseTo(actual, 2);
+      expect(finding.limit).toBeCloseTo(limit, 2);
+      expect(Math.abs(finding.margin)).toBeCloseTo(Math.abs(limit - actual), 2);
+    }
   });
 
   it.each(CASES)('%s tells a build that it passes from one that it does not', (id, good, bad, status) => {

@@ -1,0 +1,87 @@
+import { describe, expect, it } from 'vitest';
+import { BUILD_TYPES } from '../build/index.js';
+import type { Field, Fields } from '../build/index.js';
+import { DEMONSTRATION, starterBuild } from '../demonstration/index.js';
+import { house } from '../subjects/index.js';
+import { components } from '../truck/index.js';
+
+/**
+ * What Baros computes today, in files that a person reads: every component with its weight, place and solids,
+ * every check, every bound. A change on purpose is made with `npx vitest run core/test/tables.test.ts -u`, and
+ * its lines are read in the difference.
+ */
+const builds = [
+  ...DEMONSTRATION.flatMap((department) => department.builds),
+  ...BUILD_TYPES.map((type) => starterBuild(type, `Starter ${type}`, 'D')),
+];
+const kept = (name: string) => `./tables/${name.toLowerCase().replaceAll(' ', '-')}.txt`;
+const table = (rows: (string | number)[][]) => `${rows.map((row) => row.join(' | ')).join('\n')}\n`;
+
+/** To the thousandth, so that the last digits of a computer's arithmetic are no difference. */
+const figure = (value: number): string => String(Number(value.toFixed(3)) + 0);
+const span = (from: number, to: number) => `${figure(from)}…${figure(to)}`;
+
+describe.each(builds.map((build) => [build.name, build] as const))('%s', (name, build) => {
+  const evaluation = house.evaluate(build);
+
+  it('has its components, each with weight, place and solids as they were', async () => {
+    const rows = evaluation
+      .read(components)
+      .flatMap((c) => [
+        [
+          c.id,
+          c.name,
+          c.step,
+          c.role,
+          `${figure(c.weightLb)} lb ${c.basis} ±${figure(c.tolerancePct)} %`,
+          `at ${[c.xIn, c.yIn, c.zIn].map(figure).join(', ')} in`,
+          `${c.priceCents} cents`,
+        ],
+        ...c.shapes.map(({ kind, box }) => [
+          `  ${kind}`,
+          [span(box.x0, box.x1), span(box.y0, box.y1), span(box.z0, box.z1)].join(' by '),
+        ]),
+      ]);
+    await expect(table(rows)).toMatchFileSnapshot(kept(name));
+  });
+});
+
+/** A field with its bounds, those within it too. */
+const fieldRows = (field: Field, path: string): string[][] => {
+  const { kind, title, ...bounds } = field;
+  const inner =
+    'fields' in field
+      ? Object.entries(field.fields as Fields).flatMap(([key, one]) => fieldRows(one, `${path}.${key}`))
+      : 'of' in field && typeof field.of === 'object'
+        ? fieldRows(field.of as Field, `${path}[]`)
+        : [];
+  const said = Object.entries(bounds).filter(([, value]) => inner.length === 0 || typeof value !== 'object');
+  return [[path, kind, title, ...said.map(([key, value]) => `${key} ${JSON.stringify(value)}`)], ...inner];
+};
+
+it('keeps the bounds of every field of the build file', async () => {
+  const rows = house.blocks.flatMap((block) =>
+    Object.entries(block.fields).flatMap(([key, field]) => fieldRows(field, `${block.id}.${key}`)),
+  );
+  await expect(table(rows)).toMatchFileSnapshot(kept('fields'));
+});
+
+it('keeps what every limit is and the bounds of its value', async () => {
+  const rows = Object.entries(house.limits).map(([id, { title, unit, sense, min, max }]) => [
+    id,
+    title,
+    sense,
+    `${min}…${max} ${unit}`,
+  ]);
+  await expect(table(rows)).toMatchFileSnapshot(kept('limits'));
+});
+
+it('keeps the title of every check and the steps that it speaks of', async () => {
+  const rows = house.checks.map(({ id, title, steps, mendedBy = [] }) => [
+    id,
+    title,
+    `steps: ${steps.join(', ')}`,
+    `mended as: ${mendedBy.join(', ')}`,
+  ]);
+  await expect(table(rows)).toMatchFileSnapshot(kept('checks'));
+});
