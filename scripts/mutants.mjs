@@ -99,14 +99,12 @@ function tested(folder) {
       cwd: folder,
       env: { ...process.env, NO_COLOR: '1' },
       stdio: ['ignore', 'pipe', 'pipe'],
+      timeout: PATIENCE_S * 1000,
+      killSignal: 'SIGKILL',
     });
     let output = '';
     for (const stream of [child.stdout, child.stderr]) stream.on('data', (text) => (output += text));
-    const patience = setTimeout(() => child.kill('SIGKILL'), PATIENCE_S * 1000);
-    child.on('close', (status) => {
-      clearTimeout(patience);
-      resolve({ holds: status === 0, output });
-    });
+    child.on('close', (status) => resolve({ holds: status === 0, output }));
   });
 }
 

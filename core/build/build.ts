@@ -1,3 +1,4 @@
+import type { CatalogueCopy } from './catalogue.js';
 import { same } from './same.js';
 import type { BUILD_TYPES } from './types.js';
 
@@ -23,6 +24,8 @@ export interface BuildHead {
   type: BuildType;
   /** Choices that nobody has confirmed yet, by their ids. */
   assumed?: string[];
+  /** What the parts are that it names. */
+  catalogue?: CatalogueCopy;
 }
 
 /**

@@ -1,5 +1,6 @@
 import { amount, formatMoney, formatWhole } from '../units/index.js';
 import type { Block, Names } from './block.js';
+import { withCopiesOf } from './catalogue.js';
 import { confirmed } from './build.js';
 import type { Build } from './build.js';
 import type { Field, LinesField } from './fields.js';
@@ -16,6 +17,8 @@ export interface Rulebook {
   namesIn: (build: Build) => Names;
   /** What does not go together in a build of the right shape. */
   problemsOf: (build: Build) => Problem[];
+  /** A build that carries the parts that it names and no others. */
+  carrying: (build: Build) => Build;
 }
 
 /** One thing that can be chosen, as two builds may differ in it. */
@@ -193,10 +196,13 @@ export function mergeBuilds(book: Rulebook, base: Build, mine: Build, theirs: Bu
     (topic) => !same(topic.read(mine), topic.read(base)) && !same(topic.read(mine), topic.read(theirs)),
   );
   const free = changed.filter((topic) => same(topic.read(theirs), topic.read(base)));
-  const put = free.reduce((merged, topic) => topic.write(merged, topic.read(mine)), theirs);
+  const put = free.reduce(
+    (merged, topic) => topic.write(merged, topic.read(mine)),
+    withCopiesOf(theirs, mine),
+  );
   // What either has confirmed is confirmed.
   const build = confirmed(
-    put,
+    book.carrying(put),
     (theirs.assumed ?? []).filter((id) => !mine.assumed?.includes(id)),
   );
   const problems = book.problemsOf(build);

@@ -2,6 +2,8 @@ export { block, fresh } from './block.js';
 export type { Block, BlockOf, Names } from './block.js';
 export { BUILD_FORMAT, BUILD_VERSION, confirmed, settled, withBlock } from './build.js';
 export type { BlockId, Blocks, Build, BuildHead, BuildType } from './build.js';
+export { copiesIn, withCopiesOf } from './catalogue.js';
+export type { CatalogueCopy, PartCopy } from './catalogue.js';
 export { differencesOf, mergeBuilds, wordsOf } from './differences.js';
 export type { Difference, Merged, Rulebook } from './differences.js';
 export * as field from './fields.js';
@@ -10,7 +12,7 @@ export type { AmountField, Field, Fields, FieldUnit, ShapeOf } from './fields.js
 export { freshId, ID, numbered } from './ids.js';
 export { changedLine, withLine } from './lines.js';
 export * from './problems.js';
-export { isId, Letters, MayBeLeftOut, Nested } from './rules.js';
+export { isId, Letters, MayBeLeftOut, Nested, Open } from './rules.js';
 export { classOf, fileRules } from './rules-of.js';
 export { same } from './same.js';
 export { BASES, BASIS_TOLERANCE_PCT, BUILD_TYPES } from './types.js';

@@ -16,7 +16,7 @@ import { BUILD_FORMAT, BUILD_VERSION } from './build.js';
 import type { Build } from './build.js';
 import type { Field, Fields } from './fields.js';
 import { ID, LINE_ID } from './ids.js';
-import { isId, Letters, MayBeLeftOut, Nested } from './rules.js';
+import { isId, Letters, MayBeLeftOut, Nested, Open } from './rules.js';
 import { BUILD_TYPES } from './types.js';
 
 type Class = new () => object;
@@ -87,6 +87,25 @@ export function blockRules({ id, version, fields }: Block): Class {
   return made;
 }
 
+/** More parts than any build names. */
+const MOST_COPIES = 600;
+
+/** Copies of parts: their own figures are judged by the kind of part. */
+function copiesRules(): Class {
+  const copy = classOf(
+    {
+      kind: { kind: 'id', title: 'Kind' },
+      edition: { kind: 'text', title: 'Edition', least: 1, most: 20 },
+    },
+    'PartCopy',
+  );
+  Open()(copy.prototype as object, 'part');
+  const made = named('CatalogueCopy');
+  for (const rule of [IsArray(), ArrayMaxSize(MOST_COPIES), Nested(() => copy, 'each')])
+    rule(made.prototype as object, 'parts');
+  return made;
+}
+
 /**
  * The rules of a build file that has these blocks. The class is what endpoints name: they judge as the forms
  * do.
@@ -113,6 +132,12 @@ export function fileRules(blocks: readonly Block[]): new () => Build {
     IsArray(),
     ArrayMaxSize(200),
     Matches(ID, { message: '$property must be ids of choices', each: true }),
+  );
+  const copies = copiesRules();
+  rule(
+    'catalogue',
+    MayBeLeftOut(),
+    Nested(() => copies),
   );
   for (const block of blocks) {
     const rules = blockRules(block);

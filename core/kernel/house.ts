@@ -2,6 +2,7 @@ import {
   BadInput,
   BUILD_FORMAT,
   BUILD_VERSION,
+  copiesIn,
   fileRules,
   fresh,
   fromLater,
@@ -9,7 +10,17 @@ import {
   same,
   upgraded,
 } from '../build/index.js';
-import type { Block, BlockId, Build, BuildHead, Field, Names, Problem, Rulebook } from '../build/index.js';
+import type {
+  Block,
+  BlockId,
+  Build,
+  BuildHead,
+  Field,
+  Names,
+  PartCopy,
+  Problem,
+  Rulebook,
+} from '../build/index.js';
 import { amount } from '../units/index.js';
 import type { Changes } from './change.js';
 import type { Check } from './check.js';
@@ -48,7 +59,11 @@ export class House implements Rulebook {
   private readonly providers = new Map<AnyReading, AnyReading>();
   private readonly gatherings = new WeakMap<AnyReading, AnyReading[]>();
 
-  constructor(readonly subjects: readonly Subject[]) {
+  /** `edition` is that of the parts that ship with these subjects. */
+  constructor(
+    readonly subjects: readonly Subject[],
+    readonly edition: string,
+  ) {
     const all = <T>(pick: (subject: Subject) => readonly T[] | undefined): T[] =>
       subjects.flatMap((subject) => pick(subject) ?? []);
     this.blocks = all(({ block }) => (block ? [block] : []));
@@ -120,7 +135,12 @@ export class House implements Rulebook {
       block.id,
       { ...fresh(block), ...(choices as Record<string, Json>)[block.id] },
     ]);
-    return { format: BUILD_FORMAT, version: BUILD_VERSION, ...head, ...Object.fromEntries(blocks) } as Build;
+    return this.carrying({
+      format: BUILD_FORMAT,
+      version: BUILD_VERSION,
+      ...head,
+      ...Object.fromEntries(blocks),
+    } as Build);
   }
 
   /** A build in order after an edit: what no longer goes with the new choice is fitted to it or left out. */
@@ -180,7 +200,9 @@ export class House implements Rulebook {
           : [],
       ),
     );
-    const own = [...lines, ...this.ownProblems(build)];
+    const carried = [...lines, ...this.copyProblems(build)];
+    if (carried.length) return carried;
+    const own = this.ownProblems(build);
     if (own.length) return own;
     const parts = this.blocks.flatMap((block) =>
       Object.entries(block.fields).flatMap(([key, field]) =>
@@ -195,22 +217,38 @@ export class House implements Rulebook {
     return parts.length ? parts : this.subjects.flatMap(({ problems }) => problems?.(build, this) ?? []);
   };
 
+  private copyProblems(build: Build): Problem[] {
+    const copies = copiesIn(build);
+    return copies.flatMap((copy, i) => {
+      const at = `catalogue.parts.${i}`;
+      const { kind, part } = copy;
+      const shelf = this.shelves.find((one) => one.kind === kind);
+      if (!shelf) {
+        const kinds = this.shelves.map((one) => one.kind).join(', ');
+        return [{ field: `${at}.kind`, message: `${at}.kind must be one of ${kinds} (was "${kind}")` }];
+      }
+      if (copies.findIndex((other) => other.kind === kind && other.part.id === part.id) < i)
+        return [{ field: `${at}.part.id`, message: `${at}.part.id is there twice (was "${part.id}")` }];
+      return shelf.problemsOfCopy(copy, `${at}.part`);
+    });
+  }
+
   private ownProblems(build: Build): Problem[] {
     const { own } = build.parts;
     return own.flatMap((part, i) => {
       const at = `parts.own.${i}.`;
       if (own.findIndex((other) => other.kind === part.kind && other.id === part.id) < i)
         return [{ field: `${at}id`, message: `${at}id is there twice (was "${part.id}")` }];
-      return this.ownPartProblems(part, at);
+      return this.ownPartProblems(part, at, copiesIn(build));
     });
   }
 
   /** What is wrong with an own part beyond its shape. */
-  ownPartProblems(own: OwnPart, at = ''): Problem[] {
+  ownPartProblems(own: OwnPart, at = '', copies: readonly PartCopy[] = []): Problem[] {
     const shelf = this.ownShelves.find(({ kind }) => kind === own.kind);
     const kinds = this.ownShelves.map(({ kind }) => kind).join(', ');
     return shelf
-      ? shelf.problemsOf(own, at)
+      ? shelf.problemsOf(own, at, shelf.catalogue(copies))
       : [{ field: `${at}kind`, message: `${at}kind must be one of ${kinds} (was "${own.kind}")` }];
   }
 
@@ -257,7 +295,7 @@ export class House implements Rulebook {
     const build = structuredClone(file) as Build;
     const problems = this.problemsOf(build);
     if (problems.length) throw new BadInput(problems);
-    return build;
+    return this.carrying(build);
   }
 
   /** Every part that a build names, by kind and id. */
@@ -292,10 +330,34 @@ export class House implements Rulebook {
     return others.length ? { ...build, parts: { ...build.parts, own: [...own, ...others] } } : build;
   }
 
-  /** A build that carries those own parts only that it names. */
-  carryingOnlyNamed(build: Build): Build {
-    const own = build.parts.own.filter((part) => this.names(build, part));
-    return own.length === build.parts.own.length ? build : { ...build, parts: { ...build.parts, own } };
+  /**
+   * A build that carries the parts that it names and no others: its own, and of those that ship the figures
+   * with which they were chosen. What it names anew comes from the newest catalogue.
+   */
+  carrying(build: Build): Build {
+    const named = this.namedParts(build);
+    const names = (kind: string, id: string) => named.some((part) => part.kind === kind && part.id === id);
+    const own = build.parts.own.filter(({ kind, id }) => names(kind, id));
+    const copies = copiesIn(build);
+    const parts = this.shelves.flatMap(({ kind, shipped }) => {
+      const ids = [...named, ...own.map((part) => ({ kind: part.kind, id: part.likeId }))]
+        .filter((part) => part.kind === kind)
+        .map(({ id }) => id);
+      return [...new Set(ids)].sort().flatMap((id): PartCopy[] => {
+        const carried = copies.find((copy) => copy.kind === kind && copy.part.id === id);
+        const newest = shipped.find(id);
+        if (carried || !newest) return carried ? [carried] : [];
+        return [{ kind, edition: this.edition, part: newest as unknown as PartCopy['part'] }];
+      });
+    });
+    const asBefore = parts.length === copies.length && parts.every((copy, i) => copy === copies[i]);
+    const ownAsBefore = own.length === build.parts.own.length;
+    if (asBefore && ownAsBefore) return build;
+    return {
+      ...build,
+      ...(ownAsBefore ? {} : { parts: { ...build.parts, own } }),
+      ...(asBefore ? {} : { catalogue: { parts } }),
+    };
   }
 
   /** A build with this copy of an own part in place of the one that it carries. */

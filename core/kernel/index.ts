@@ -28,7 +28,7 @@ export { fromBuild, gather, nameOfBuild, port, provide, reading, settling, typeO
 export type { AnyReading, Provided, Reading, ValuesOf } from './reading.js';
 export { boxAt, boxOf } from './shapes.js';
 export type { Box, PlainKind, Shape, TankBox } from './shapes.js';
-export { ownParts, Shelf, Stock } from './shelf.js';
+export { Shelf, Stock } from './shelf.js';
 export type { Material, Named, Origin, Part } from './shelf.js';
 export { takenFromCompartments, takenFromPumpHouse } from './space.js';
 export type { AlongFrame, Taking } from './space.js';

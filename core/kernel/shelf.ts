@@ -1,8 +1,11 @@
-import type { Basis, Build, BuildType, Problem } from '../build/index.js';
+import { copiesIn, same } from '../build/index.js';
+import type { Basis, Build, BuildType, PartCopy, Problem } from '../build/index.js';
 import { SOURCE_BASIS } from './own-part.js';
 import type { FigureSource, OwnPart } from './own-part.js';
 import type { PartFigureField } from './part-figures.js';
-import { fromBuild } from './reading.js';
+import { judgeBy } from './part-shape.js';
+import { fromBuild, reading } from './reading.js';
+import type { Reading } from './reading.js';
 
 /** What a part says of where it comes from: nothing where it ships with Baros. */
 export interface Origin {
@@ -82,6 +85,21 @@ export interface ShelfOf<P extends Named> {
   ordered?: readonly (readonly [string, string])[];
 }
 
+/** The own parts that a build carries, and its copies of those that ship. */
+const ownParts = fromBuild((build) => build.parts.own);
+const copies = fromBuild(copiesIn);
+
+interface Made<P extends Named> {
+  ours: readonly OwnPart[];
+  kept: readonly PartCopy[];
+  stock: Stock<P>;
+}
+/** Builds that are looked at by turns, such as both sides of a comparison. */
+const MOST_MADE = 8;
+
+const alike = (a: readonly unknown[], b: readonly unknown[]): boolean =>
+  a.length === b.length && a.every((each, i) => each === b[i]);
+
 /** One kind of part. */
 export class Shelf<P extends Named = Named> {
   readonly kind: string;
@@ -90,7 +108,12 @@ export class Shelf<P extends Named = Named> {
   /** What ships with Baros. */
   readonly shipped: Stock<P>;
   private readonly ordered: readonly (readonly [string, string])[];
-  private readonly made = new WeakMap<readonly OwnPart[], Stock<P>>();
+  /** What the build of an evaluation can choose from. */
+  readonly stock: Reading<Stock<P>>;
+  /** Judges a part of this kind that comes from outside. */
+  private readonly judge: (part: unknown, at: string) => Problem[];
+  private readonly other = new WeakMap<object, boolean>();
+  private made: Made<P>[] = [];
 
   constructor({ kind, title, shipped, figures = [], ordered = [] }: ShelfOf<P>) {
     this.kind = kind;
@@ -98,6 +121,8 @@ export class Shelf<P extends Named = Named> {
     this.figures = figures;
     this.ordered = ordered;
     this.shipped = new Stock(kind, shipped);
+    this.judge = judgeBy(shipped);
+    this.stock = reading('parts', [ownParts, copies], (own, carried) => this.of(own, carried));
   }
 
   /** Whether a department can have parts of this kind of its own. */
@@ -105,36 +130,64 @@ export class Shelf<P extends Named = Named> {
     return this.figures.length > 0;
   }
 
-  /** What ships with Baros and these own parts. Made once for each list. */
-  with(own: readonly OwnPart[]): Stock<P> {
-    if (own.length === 0) return this.shipped;
-    let stock = this.made.get(own);
-    if (!stock) {
-      const ours = own.filter(({ kind }) => kind === this.kind).map((part) => this.resolve(part));
-      const parts = ours.filter((part) => part !== undefined);
-      stock = parts.length === 0 ? this.shipped : new Stock(this.kind, [...this.shipped.all(), ...parts]);
-      this.made.set(own, stock);
-    }
+  /** What a build can choose from: it keeps the parts that it carries as they were when they were chosen. */
+  in(build: Pick<Build, 'parts' | 'catalogue'>): Stock<P> {
+    return this.of(build.parts.own, copiesIn(build));
+  }
+
+  /** What ships with Baros, with these copies in place of it. */
+  catalogue(carried: readonly PartCopy[]): Stock<P> {
+    return this.of([], carried);
+  }
+
+  /** What is neither own nor carried otherwise than it ships is the newest; made once for the same parts. */
+  private of(own: readonly OwnPart[], carried: readonly PartCopy[]): Stock<P> {
+    const ours = own.filter(({ kind }) => kind === this.kind);
+    const kept = carried.filter(({ kind, part }) => kind === this.kind && this.isOther(part));
+    if (ours.length === 0 && kept.length === 0) return this.shipped;
+    const known = this.made.find((made) => alike(made.ours, ours) && alike(made.kept, kept));
+    if (known) return known.stock;
+    const catalogue = new Stock(this.kind, [
+      ...this.shipped.all(),
+      ...kept.map(({ part }) => part as unknown as P),
+    ]);
+    const resolved = ours.map((part) => this.resolve(part, catalogue)).filter((part) => part !== undefined);
+    const stock = new Stock(this.kind, [...catalogue.all(), ...resolved]);
+    this.made = [{ ours, kept, stock }, ...this.made].slice(0, MOST_MADE);
     return stock;
   }
 
-  /** What a build can choose from. */
-  in(build: Pick<Build, 'parts'>): Stock<P> {
-    return this.with(build.parts.own);
+  /** Whether a part is otherwise than it ships today. */
+  private isOther(part: { id: string }): boolean {
+    let other = this.other.get(part);
+    if (other === undefined) this.other.set(part, (other = !same(part, this.shipped.find(part.id))));
+    return other;
   }
 
   /**
-   * An own part with its figures on the shape of the shipped one that it is like; undefined where that one is
-   * not known.
+   * An own part with its figures on the shape of the one of the catalogue that it is like; undefined where that
+   * one is not known.
    */
-  resolve(own: OwnPart): P | undefined {
-    const like = this.shipped.find(own.likeId);
+  resolve(own: OwnPart, catalogue: Stock<P> = this.shipped): P | undefined {
+    const like = catalogue.find(own.likeId);
     if (!like) return undefined;
     const written = own.figures.reduce(
       (part, { field, value }) => this.figures.find(({ id }) => id === field)?.write(part, value) ?? part,
       like,
     );
     return { ...written, id: own.id, name: own.name, basis: this.basisOf(own), own: true };
+  }
+
+  /** What is wrong with a copy of a part of this kind. */
+  problemsOfCopy({ part }: PartCopy, at: string): Problem[] {
+    const problems = this.judge(part, at);
+    if (problems.length) return problems;
+    return this.figures.flatMap(({ id, min, max, read }) => {
+      const value = read(part as unknown as P);
+      return value >= min && value <= max
+        ? []
+        : [{ field: at, message: `${at} must have ${id} from ${min} to ${max} (was ${value})` }];
+    });
   }
 
   /**
@@ -152,13 +205,13 @@ export class Shelf<P extends Named = Named> {
    * What is wrong with an own part beyond its shape: an unknown figure, one given twice or beyond belief, or
    * nothing that it is like.
    */
-  problemsOf(own: OwnPart, at = ''): Problem[] {
+  problemsOf(own: OwnPart, at = '', catalogue: Stock<P> = this.shipped): Problem[] {
     const problems: Problem[] = [];
     const say = (field: string, message: string) =>
       problems.push({ field: at + field, message: `${at}${field} ${message}` });
-    const like = this.shipped.find(own.likeId);
+    const like = catalogue.find(own.likeId);
     if (!like) say('likeId', `must be a ${own.kind} that ships with Baros (was "${own.likeId}")`);
-    if (own.id !== own.likeId && this.shipped.find(own.id)) {
+    if (own.id !== own.likeId && catalogue.find(own.id)) {
       say(
         'id',
         `is that of a shipped ${own.kind}: give it another, or be like "${own.id}" to correct it (was "${own.id}")`,
@@ -195,6 +248,3 @@ export class Shelf<P extends Named = Named> {
     return problems;
   }
 }
-
-/** The own parts that a build carries. */
-export const ownParts = fromBuild((build) => build.parts.own);

@@ -3,9 +3,11 @@ import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource } from 'typeorm';
 import { house } from '#core/subjects';
 import { ARCHIVE_FORMAT, ARCHIVE_VERSION } from '#core/exchange';
-import type { DepartmentArchive, DepartmentView } from '#core/exchange';
+import type { ArchivedRevision, DepartmentArchive, DepartmentView } from '#core/exchange';
 import type { Build as BuildFile } from '#core/build';
 import { Build, BuildRevision } from '../builds/index.js';
+import { CatalogueService } from '../catalogue/index.js';
+import type { StoredFile } from '../catalogue/index.js';
 import { Department, DepartmentsService } from '../departments/index.js';
 import { PartsService } from '../parts/index.js';
 
@@ -14,6 +16,7 @@ import { PartsService } from '../parts/index.js';
 export class ArchiveService {
   constructor(
     @InjectDataSource() private readonly source: DataSource,
+    private readonly catalogue: CatalogueService,
     private readonly departments: DepartmentsService,
     private readonly parts: PartsService,
   ) {}
@@ -34,22 +37,27 @@ export class ArchiveService {
       builds: await Promise.all(
         builds.map(async ({ id, archived }) => ({
           archived,
-          revisions: (
-            await this.source.manager.find(BuildRevision, {
-              where: { buildId: id },
-              order: { revision: 'ASC' },
-            })
-          ).map(({ revision, words, who, label, savedAt, file }) => ({
-            revision,
-            words,
-            who,
-            label,
-            savedAt: savedAt.toISOString(),
-            build: { ...(house.upgrade(file) as BuildFile), department: { name } },
-          })),
+          revisions: await this.revisionsOf(id, name),
         })),
       ),
     };
+  }
+
+  private async revisionsOf(buildId: string, department: string): Promise<ArchivedRevision[]> {
+    const { manager } = this.source;
+    const rows = await manager.find(BuildRevision, { where: { buildId }, order: { revision: 'ASC' } });
+    const files = await this.catalogue.whole(
+      rows.map(({ file }) => file),
+      manager,
+    );
+    return rows.map(({ revision, words, who, label, savedAt }, i) => ({
+      revision,
+      words,
+      who,
+      label,
+      savedAt: savedAt.toISOString(),
+      build: { ...(house.upgrade(files[i]!) as BuildFile), department: { name: department } },
+    }));
   }
 
   /** A new department out of an archive: all of it or nothing. */
@@ -59,10 +67,12 @@ export class ArchiveService {
       await this.parts.store(departmentId, parts, manager);
       for (const { archived, revisions } of builds) {
         const last = revisions.at(-1)!;
+        const stored: StoredFile[] = [];
+        for (const { build } of revisions) stored.push(await this.catalogue.stored(build, manager));
         const { id: buildId } = await manager.save(Build, {
           departmentId,
           archived,
-          file: last.build,
+          file: stored.at(-1)!,
           revision: last.revision,
           lastChange: last.words,
           createdAt: new Date(revisions[0]!.savedAt),
@@ -70,12 +80,12 @@ export class ArchiveService {
         });
         await manager.insert(
           BuildRevision,
-          revisions.map(({ build: file, ...revision }) => ({
+          revisions.map(({ build, ...revision }, i) => ({
             ...revision,
-            file,
+            file: stored[i]!,
             buildId,
             savedAt: new Date(revision.savedAt),
-            figures: house.measure(file),
+            figures: house.measure(build),
           })),
         );
       }

@@ -1,7 +1,7 @@
 import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryGeneratedColumn, Unique } from 'typeorm';
 import type { Relation } from 'typeorm';
-import type { Build as BuildFile } from '#core/build';
 import type { Figures } from '#core/kernel';
+import type { StoredFile } from '../catalogue/index.js';
 import { Department } from '../departments/index.js';
 
 /** A build as it stands: its spec and the columns that lists need. */
@@ -19,7 +19,7 @@ export class Build {
   departmentId!: string;
 
   @Column({ type: 'jsonb' })
-  file!: BuildFile;
+  file!: StoredFile;
 
   @Column({ type: 'integer', default: 1 })
   revision!: number;
@@ -55,7 +55,7 @@ export class BuildRevision {
   revision!: number;
 
   @Column({ type: 'jsonb' })
-  file!: BuildFile;
+  file!: StoredFile;
 
   @Column({ type: 'varchar', length: 200 })
   words!: string;

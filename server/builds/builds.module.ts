@@ -1,5 +1,6 @@
 import { Module } from '@nestjs/common';
 import { TypeOrmModule } from '@nestjs/typeorm';
+import { CatalogueModule } from '../catalogue/index.js';
 import { DepartmentsModule } from '../departments/index.js';
 import { Build, BuildRevision } from './build.entity.js';
 import { BuildsController } from './builds.controller.js';
@@ -8,7 +9,7 @@ import { HistoryService } from './history.service.js';
 import { BuildsService } from './builds.service.js';
 
 @Module({
-  imports: [TypeOrmModule.forFeature([Build, BuildRevision]), DepartmentsModule],
+  imports: [TypeOrmModule.forFeature([Build, BuildRevision]), CatalogueModule, DepartmentsModule],
   controllers: [BuildsController, HistoryController],
   providers: [BuildsService, HistoryService],
   exports: [BuildsService, HistoryService],

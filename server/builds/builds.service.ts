@@ -8,22 +8,17 @@ import type { BuildChange, BuildView, CopyBuild, ImportBuild, NewBuild, SaveBuil
 import type { Build as BuildFile } from '#core/build';
 import { startBuild } from '#core/demonstration';
 import { cutText } from '#core/units';
+import { CatalogueService } from '../catalogue/index.js';
 import { DepartmentsService } from '../departments/index.js';
 import { StaleSave } from '../problems/index.js';
 import { Build, BuildRevision } from './build.entity.js';
 
 const MOST_WORDS = 200;
 
-const view = ({
-  id,
-  departmentId,
-  department,
-  revision,
-  archived,
-  savedAt,
-  lastChange,
-  file,
-}: Build): BuildView => ({
+const view = (
+  { id, departmentId, department, revision, archived, savedAt, lastChange }: Build,
+  file: BuildFile,
+): BuildView => ({
   id,
   departmentId,
   revision,
@@ -38,6 +33,7 @@ const view = ({
 export class BuildsService {
   constructor(
     @InjectRepository(Build) private readonly builds: Repository<Build>,
+    private readonly catalogue: CatalogueService,
     private readonly departments: DepartmentsService,
   ) {}
 
@@ -50,7 +46,7 @@ export class BuildsService {
   }
 
   async one(id: string): Promise<BuildView> {
-    return view(await this.build(id, this.builds.manager));
+    return this.seen(await this.build(id, this.builds.manager), this.builds.manager);
   }
 
   /** A new build: a sensible whole truck for the department's kind of district, all of it assumed. */
@@ -77,19 +73,21 @@ export class BuildsService {
   }
 
   /** Puts a new build with its first revision into a department. */
-  async keep(departmentId: string, file: BuildFile, words: string, who = ''): Promise<BuildView> {
+  async keep(departmentId: string, build: BuildFile, words: string, who = ''): Promise<BuildView> {
+    const file = house.carrying(build);
     return this.builds.manager.transaction(async (manager) => {
       const lastChange = cutText(words, MOST_WORDS);
-      const { id } = await manager.save(Build, { departmentId, file, lastChange });
+      const stored = await this.catalogue.stored(file, manager);
+      const { id } = await manager.save(Build, { departmentId, file: stored, lastChange });
       await manager.insert(BuildRevision, {
         buildId: id,
         revision: 1,
-        file,
+        file: stored,
         words: lastChange,
         who,
         figures: house.measure(file),
       });
-      return view(await this.build(id, manager));
+      return this.seen(await this.build(id, manager), manager);
     });
   }
 
@@ -109,36 +107,46 @@ export class BuildsService {
    * Saves a change as the next revision.
    * @throws StaleSave when the change was made on an older revision; nothing is saved then.
    */
-  async save(id: string, { revision, words, build: file, who = '' }: SaveBuild): Promise<BuildView> {
+  async save(id: string, { revision, words, build: sent, who = '' }: SaveBuild): Promise<BuildView> {
+    const file = house.carrying(sent);
     return this.builds.manager.transaction(async (manager) => {
       const next = revision + 1;
+      const stored = await this.catalogue.stored(file, manager);
       const { affected } = await manager.update(
         Build,
         { id, revision },
-        { file, revision: next, lastChange: words, savedAt: new Date() },
+        { file: stored, revision: next, lastChange: words, savedAt: new Date() },
       );
       const build = await this.build(id, manager);
       if (affected !== 1) throw new StaleSave(build.revision, revision);
       await manager.insert(BuildRevision, {
         buildId: id,
         revision: next,
-        file,
+        file: stored,
         words,
         who,
         figures: house.measure(file),
       });
-      return view(build);
+      return this.seen(build, manager);
     });
   }
 
   private async found(where: { departmentId?: string }): Promise<BuildView[]> {
-    return (
-      await this.builds.find({
-        where,
-        relations: { department: true },
-        order: { createdAt: 'ASC', id: 'ASC' },
-      })
-    ).map(view);
+    const rows = await this.builds.find({
+      where,
+      relations: { department: true },
+      order: { createdAt: 'ASC', id: 'ASC' },
+    });
+    const files = await this.catalogue.whole(
+      rows.map(({ file }) => file),
+      this.builds.manager,
+    );
+    return rows.map((row, i) => view(row, files[i]!));
+  }
+
+  private async seen(row: Build, manager: EntityManager): Promise<BuildView> {
+    const [file] = await this.catalogue.whole([row.file], manager);
+    return view(row, file!);
   }
 
   private async build(id: string, manager: EntityManager): Promise<Build> {

@@ -5,18 +5,17 @@ import { house } from '#core/subjects';
 
 import type { RevisionDetail, RevisionView } from '#core/exchange';
 import type { Build as BuildFile } from '#core/build';
+import { CatalogueService } from '../catalogue/index.js';
 import { BuildRevision } from './build.entity.js';
 import { BuildsService } from './builds.service.js';
 
-const upgraded = ({ file }: BuildRevision): BuildFile => house.upgrade(file) as BuildFile;
-
-const view = (row: BuildRevision): RevisionView => ({
+const view = (row: BuildRevision, build: BuildFile): RevisionView => ({
   revision: row.revision,
   words: row.words,
   who: row.who,
   label: row.label,
   savedAt: row.savedAt.toISOString(),
-  figures: row.figures ?? house.measure(upgraded(row)),
+  figures: row.figures ?? house.measure(build),
 });
 
 /** The revisions of a build: nothing is overwritten, and each can be looked at again. */
@@ -25,23 +24,36 @@ export class HistoryService {
   constructor(
     @InjectRepository(BuildRevision) private readonly revisions: Repository<BuildRevision>,
     private readonly builds: BuildsService,
+    private readonly catalogue: CatalogueService,
   ) {}
 
   /** All revisions, the newest first. */
   async list(buildId: string): Promise<RevisionView[]> {
     await this.builds.one(buildId);
-    return (await this.revisions.find({ where: { buildId }, order: { revision: 'DESC' } })).map(view);
+    const rows = await this.revisions.find({ where: { buildId }, order: { revision: 'DESC' } });
+    const builds = await this.files(rows);
+    return rows.map((row, i) => view(row, builds[i]!));
   }
 
   async one(buildId: string, revision: number): Promise<RevisionDetail> {
     const row = await this.row(buildId, revision);
-    return { ...view(row), build: upgraded(row) };
+    const [build] = await this.files([row]);
+    return { ...view(row, build!), build: build! };
   }
 
   /** Names a revision, or takes its name away. */
   async name(buildId: string, revision: number, label: string): Promise<RevisionView> {
     const row = await this.row(buildId, revision);
-    return view(await this.revisions.save({ ...row, label: label.trim() }));
+    const [build] = await this.files([row]);
+    return view(await this.revisions.save({ ...row, label: label.trim() }), build!);
+  }
+
+  /** The builds of revisions as files of today. */
+  private async files(rows: BuildRevision[]): Promise<BuildFile[]> {
+    const files = rows.map(({ file }) => file);
+    return (await this.catalogue.whole(files, this.revisions.manager)).map(
+      (file) => house.upgrade(file) as BuildFile,
+    );
   }
 
   private async row(buildId: string, revision: number): Promise<BuildRevision> {

@@ -1,7 +1,9 @@
 import type { DataSourceOptions } from 'typeorm';
 import { Build, BuildRevision } from '../builds/index.js';
+import { CataloguePart } from '../catalogue/index.js';
 import { Department } from '../departments/index.js';
 import { OwnPartRow } from '../parts/index.js';
+import { CatalogueParts1764300000000 } from './migrations/1764300000000-catalogue-parts.js';
 import { FilesAndFigures1764200000000 } from './migrations/1764200000000-files-and-figures.js';
 import { HistoryAndParts1764100000000 } from './migrations/1764100000000-history-and-parts.js';
 import { FirstTables1764000000000 } from './migrations/1764000000000-first-tables.js';
@@ -10,8 +12,13 @@ import { FirstTables1764000000000 } from './migrations/1764000000000-first-table
 export const databaseOptions = (url: string): DataSourceOptions => ({
   type: 'postgres',
   url,
-  entities: [Department, Build, BuildRevision, OwnPartRow],
-  migrations: [FirstTables1764000000000, HistoryAndParts1764100000000, FilesAndFigures1764200000000],
+  entities: [Department, Build, BuildRevision, CataloguePart, OwnPartRow],
+  migrations: [
+    FirstTables1764000000000,
+    HistoryAndParts1764100000000,
+    FilesAndFigures1764200000000,
+    CatalogueParts1764300000000,
+  ],
   migrationsRun: true,
   synchronize: false,
 });

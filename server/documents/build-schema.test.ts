@@ -15,11 +15,11 @@ type Node = {
 
 const schema = buildSchema() as Node & { $defs: Record<string, Node> };
 
-/** Fields of a value that its schema does not know, or that it asks for and are not there. */
+/** Fields of a value that its schema does not know, or that it asks for and are not there; an open object may have any. */
 function strangers(value: unknown, node: Node, at: string): string[] {
   const of = node.$ref ? schema.$defs[node.$ref.replace('#/$defs/', '')]! : node;
   if (Array.isArray(value)) return value.flatMap((item, i) => strangers(item, of.items ?? {}, `${at}.${i}`));
-  if (typeof value !== 'object' || value === null) return [];
+  if (typeof value !== 'object' || value === null || (of.type === 'object' && !of.properties)) return [];
   const keys = Object.keys(value);
   return [
     ...keys.filter((key) => !of.properties?.[key]).map((key) => `${at}.${key} is not in the schema`),

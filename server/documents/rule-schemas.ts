@@ -8,7 +8,7 @@ export function ruleSchemas(): Record<string, Schema> {
     refPointerPrefix: '#/components/schemas/',
     classTransformerMetadataStorage: classTransformer.defaultMetadataStorage,
     // A field that must be there is in `required` already.
-    additionalConverters: { isDefined: () => ({}) },
+    additionalConverters: { isDefined: () => ({}), anOpenObject: () => ({ type: 'object' }) },
   }) as Record<string, Schema>;
   return Object.fromEntries(
     Object.entries(schemas).map(([name, schema]) => [name, { ...schema, additionalProperties: false }]),

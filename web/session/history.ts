@@ -45,7 +45,7 @@ export const begin = (build: Build): History => ({
  */
 const settled = ({ build, choice, ...rest }: Change): Change => ({
   ...rest,
-  build: house.carryingOnlyNamed(choice === undefined ? build : confirmed(build, [choice])),
+  build: house.carrying(choice === undefined ? build : confirmed(build, [choice])),
 });
 
 /** The history after a change, undo, redo, or a slider let go. */

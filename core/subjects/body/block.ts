@@ -1,6 +1,6 @@
 import { block, clamped, field, objectIn, settled, withBlock } from '../../build/index.js';
 import type { BlockOf, Build, Problem } from '../../build/index.js';
-import { american, fromBuild, ownParts, partFigure, reading, Shelf } from '../../kernel/index.js';
+import { american, fromBuild, partFigure, reading, Shelf } from '../../kernel/index.js';
 import { BODIES, DOOR_STYLES } from './parts.js';
 import type { BodyFamily, DoorStyle } from './parts.js';
 
@@ -112,7 +112,11 @@ export function bodyProblems(build: Build): Problem[] {
 export const bodyOf = fromBuild(({ body }) => body);
 
 /** The body that is chosen, with its doors. */
-export const chosenBody = reading('body', [bodyOf, ownParts], ({ partId, doorsId }, own) => ({
-  body: bodyShelf.with(own).part(partId),
-  doors: doorShelf.with(own).part(doorsId),
-}));
+export const chosenBody = reading(
+  'body',
+  [bodyOf, bodyShelf.stock, doorShelf.stock],
+  ({ partId, doorsId }, bodies, doors) => ({
+    body: bodies.part(partId),
+    doors: doors.part(doorsId),
+  }),
+);

@@ -4,7 +4,6 @@ import {
   component,
   madeOf,
   fromBuild,
-  ownParts,
   provide,
   reading,
   typeOfBuild,
@@ -63,10 +62,10 @@ function placeOf(item: BumperItem): { yIn: number; zIn: number } {
 /** The bumper that is chosen, with what is on it. */
 export const chosenBumper = reading(
   'bumper',
-  [fromBuild(({ bumper }) => bumper), ownParts],
-  ({ partId, lines }, own) => ({
-    bumper: bumperShelf.with(own).part(partId),
-    items: lines.map((line) => ({ id: line.id, item: bumperItemShelf.with(own).part(line.partId) })),
+  [fromBuild(({ bumper }) => bumper), bumperShelf.stock, bumperItemShelf.stock],
+  ({ partId, lines }, bumpers, items) => ({
+    bumper: bumpers.part(partId),
+    items: lines.map((line) => ({ id: line.id, item: items.part(line.partId) })),
   }),
 );
 

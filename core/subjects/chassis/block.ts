@@ -1,6 +1,6 @@
 import { block, clamped, field, objectIn, settled } from '../../build/index.js';
 import type { BlockOf, Build, Problem } from '../../build/index.js';
-import { fromBuild, ownParts, reading } from '../../kernel/index.js';
+import { fromBuild, reading } from '../../kernel/index.js';
 import type { AxleOption } from './parts.js';
 import { chassisShelf } from './shelf.js';
 
@@ -120,9 +120,9 @@ const among = (options: AxleOption[], id: string, what: string): AxleOption => {
 /** The chassis that is chosen, with its axles. */
 export const chosenChassis = reading(
   'chassis',
-  [fromBuild(({ chassis }) => chassis), ownParts],
-  ({ partId, wheelbaseIn, frontAxleId, rearAxleId }, own) => {
-    const chassis = chassisShelf.with(own).part(partId);
+  [fromBuild(({ chassis }) => chassis), chassisShelf.stock],
+  ({ partId, wheelbaseIn, frontAxleId, rearAxleId }, stock) => {
+    const chassis = stock.part(partId);
     return {
       chassis,
       wheelbaseIn,

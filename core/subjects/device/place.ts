@@ -1,13 +1,4 @@
-import {
-  boxAt,
-  boxOf,
-  component,
-  madeOf,
-  fromBuild,
-  ownParts,
-  provide,
-  reading,
-} from '../../kernel/index.js';
+import { boxAt, boxOf, component, madeOf, fromBuild, provide, reading } from '../../kernel/index.js';
 import type { AlongFrame, Component, Shape, Taking } from '../../kernel/index.js';
 import { alongFrame, bodyPlace, cabPlace, pumpHouse, turntable } from '../../truck/index.js';
 import { feetInches } from '../../units/index.js';
@@ -48,10 +39,10 @@ const PLATFORM_DROP_IN = 4;
 /** The device that is chosen, with its outriggers; null where there is none. */
 export const chosenDevice = reading(
   'device',
-  [fromBuild(({ device }) => device), ownParts],
-  ({ partId, outriggersId }, own) => {
+  [fromBuild(({ device }) => device), deviceShelf.stock],
+  ({ partId, outriggersId }, stock) => {
     if (partId === undefined) return null;
-    const device = deviceShelf.with(own).part(partId);
+    const device = stock.part(partId);
     return {
       device,
       outriggers: device.outriggers.find(({ id }) => id === outriggersId) ?? device.outriggers[0]!,

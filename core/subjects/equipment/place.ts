@@ -1,4 +1,4 @@
-import { boxAt, component, madeOf, fromBuild, limitOf, ownParts, reading } from '../../kernel/index.js';
+import { boxAt, component, madeOf, fromBuild, limitOf, reading } from '../../kernel/index.js';
 import type { Component } from '../../kernel/index.js';
 import { compartments, components } from '../../truck/index.js';
 import type { Compartment } from '../../truck/index.js';
@@ -17,10 +17,11 @@ function placeFor(id: PlaceId, all: readonly Compartment[]): Compartment | undef
   return all.find((compartment) => compartment.id === id) ?? sameSide[0] ?? all[0];
 }
 
-const chosen = reading('equipment', [fromBuild(({ equipment }) => equipment), ownParts], ({ lines }, own) => {
-  const stock = equipmentShelf.with(own);
-  return lines.map((line) => ({ line, part: stock.part(line.partId) }));
-});
+const chosen = reading(
+  'equipment',
+  [fromBuild(({ equipment }) => equipment), equipmentShelf.stock],
+  ({ lines }, stock) => lines.map((line) => ({ line, part: stock.part(line.partId) })),
+);
 
 /**
  * Where each place that is asked for is: the compartment itself, or what this body has nearest to it; none in

@@ -7,7 +7,6 @@ import {
   madeOf,
   fromBuild,
   linesOfParts,
-  ownParts,
   partFigure,
   partOptions,
   reading,
@@ -61,8 +60,10 @@ export const withFitting = (build: Build, partId: string, on: boolean): Build =>
   fittings: { ...build.fittings, lines: toggledLine(build.fittings.lines, partId, on) },
 });
 
-const chosen = reading('fittings', [fromBuild(({ fittings }) => fittings), ownParts], ({ lines }, own) =>
-  lines.map(({ id, partId }) => ({ id, part: fittingShelf.with(own).part(partId) })),
+const chosen = reading(
+  'fittings',
+  [fromBuild(({ fittings }) => fittings), fittingShelf.stock],
+  ({ lines }, stock) => lines.map(({ id, partId }) => ({ id, part: stock.part(partId) })),
 );
 
 /** What each looks like; an inverter is out of sight. */

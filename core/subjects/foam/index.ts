@@ -6,7 +6,6 @@ import {
   madeOf,
   fromBuild,
   NONE,
-  ownParts,
   partFigure,
   partOptions,
   reading,
@@ -78,8 +77,10 @@ const CELL_IN = { behindFront: 6, belowTop: 12, overFrame: 14 };
 /** Concentrate is known to the gallon: ± percent. */
 const FOAM_TOLERANCE_PCT = 2;
 
-const chosenFoam = reading('foam', [fromBuild(({ foam }) => foam), ownParts], ({ partId, gallons }, own) =>
-  partId === undefined ? null : { system: foamShelf.with(own).part(partId), gallons },
+const chosenFoam = reading(
+  'foam',
+  [fromBuild(({ foam }) => foam), foamShelf.stock],
+  ({ partId, gallons }, stock) => (partId === undefined ? null : { system: stock.part(partId), gallons }),
 );
 
 const components = reading(

@@ -1,4 +1,4 @@
-import { boxOf, component, madeOf, fromBuild, ownParts, provide, reading } from '../../kernel/index.js';
+import { boxOf, component, madeOf, fromBuild, provide, reading } from '../../kernel/index.js';
 import type { Component, Taking, TankBox } from '../../kernel/index.js';
 import {
   beds,
@@ -179,8 +179,8 @@ export function packedHeightIn(
   return in3 / (Math.max(1, bed.x1 - bed.x0) * bed.widthIn);
 }
 
-const chosenLoads = reading('hose', [fromBuild(({ hose }) => hose), ownParts], ({ loads }, own) =>
-  loads.map((load) => ({ ...load, hose: hoseShelf.with(own).part(load.partId) })),
+const chosenLoads = reading('hose', [fromBuild(({ hose }) => hose), hoseShelf.stock], ({ loads }, stock) =>
+  loads.map((load) => ({ ...load, hose: stock.part(load.partId) })),
 );
 
 /** The hose in its beds, each load on what lies under it. */

@@ -11,7 +11,6 @@ import {
   fromBuild,
   limitKind,
   linesOfParts,
-  ownParts,
   partFigure,
   partOptions,
   reading,
@@ -99,10 +98,10 @@ const withoutLine = (build: Build, id: string): Build => ({
 
 const chosen = reading(
   'ladders',
-  [fromBuild(({ ladders }) => ladders), ownParts],
-  ({ mountId, lines }, own) => ({
-    mount: mountShelf.with(own).part(mountId),
-    ladders: lines.map(({ id, partId }) => ({ id, ladder: ladderShelf.with(own).part(partId) })),
+  [fromBuild(({ ladders }) => ladders), mountShelf.stock, ladderShelf.stock],
+  ({ mountId, lines }, mounts, stock) => ({
+    mount: mounts.part(mountId),
+    ladders: lines.map(({ id, partId }) => ({ id, ladder: stock.part(partId) })),
   }),
 );
 

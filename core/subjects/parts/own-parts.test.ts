@@ -15,6 +15,8 @@ const PUMP: OwnPart = {
   name: 'Our midship',
   figures: [{ field: 'weightLb', value: 3_610, source: 'scale' }],
 };
+/** The pumper with own parts on offer. */
+const offering = (...own: OwnPart[]) => house.withOffered(pumper, own);
 const CORRECTION: OwnPart = { ...PUMP, id: 'midship-1500-side', name: 'Midship as weighed' };
 const LADDER: OwnPart = {
   id: 'our-roof',
@@ -26,7 +28,7 @@ const LADDER: OwnPart = {
 
 describe('a department’s own parts', () => {
   it('are beside the shipped ones, or in place of the one that they correct', () => {
-    const stock = pumpShelf.with([PUMP, LADDER]);
+    const stock = pumpShelf.in(offering(PUMP, LADDER));
     expect(stock.all()).toHaveLength(pumpShelf.shipped.all().length + 1);
     expect(stock.part('mill-pump')).toMatchObject({
       weightLb: 3_610,
@@ -34,8 +36,8 @@ describe('a department’s own parts', () => {
       own: true,
       ratedGpm: 1500,
     });
-    expect(pumpShelf.with([CORRECTION]).all()).toHaveLength(pumpShelf.shipped.all().length);
-    expect(pumpShelf.with([CORRECTION]).part('midship-1500-side').weightLb).toBe(3_610);
+    expect(pumpShelf.in(offering(CORRECTION)).all()).toHaveLength(pumpShelf.shipped.all().length);
+    expect(pumpShelf.in(offering(CORRECTION)).part('midship-1500-side').weightLb).toBe(3_610);
     expect(pumpShelf.shipped.part('midship-1500-side').weightLb).toBe(3_350);
   });
 
@@ -66,15 +68,15 @@ describe('a department’s own parts', () => {
       .flatMap((choice) => (choice.kind === 'pick' ? choice.options : []))
       .find(({ id }) => id === 'mill-pump')!;
     expect(option).toMatchObject({ own: true, label: 'Our midship', chosen: false });
-    const taken = house.carryingOnlyNamed(option.build);
+    const taken = house.carrying(option.build);
     expect(taken.parts.own).toEqual([PUMP]);
     expect(house.names(taken, PUMP)).toBe(true);
-    expect(house.carryingOnlyNamed(withPump(taken, 'pto-1000')).parts.own).toEqual([]);
-    expect(house.carryingOnlyNamed(pumper)).toBe(pumper);
+    expect(house.carrying(withPump(taken, 'pto-1000')).parts.own).toEqual([]);
+    expect(house.carrying(pumper)).toBe(pumper);
   });
 
   it('travel in the build file, without which the build would not be whole', () => {
-    const chosen = house.carryingOnlyNamed(withPump(house.withOffered(pumper, [PUMP]), 'mill-pump'));
+    const chosen = house.carrying(withPump(house.withOffered(pumper, [PUMP]), 'mill-pump'));
     const read = house.parse(JSON.parse(JSON.stringify(chosen)));
     expect(house.measure(read)).toEqual(house.measure(chosen));
     const without = withBlock(chosen, 'parts', { own: [] });

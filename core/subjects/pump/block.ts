@@ -1,6 +1,6 @@
 import { block, field } from '../../build/index.js';
 import type { BlockOf, Build } from '../../build/index.js';
-import { fromBuild, ownParts, partFigure, reading, Shelf } from '../../kernel/index.js';
+import { fromBuild, partFigure, reading, Shelf } from '../../kernel/index.js';
 import { PUMPS } from './parts.js';
 import type { Pump } from './parts.js';
 
@@ -45,8 +45,10 @@ export function withPump(build: Build, partId: string | undefined): Build {
 }
 
 /** The pump that is chosen; null where there is none. */
-export const chosenPump = reading('pump', [fromBuild(({ pump }) => pump), ownParts], ({ partId }, own) =>
-  partId === undefined ? null : pumpShelf.with(own).part(partId),
+export const chosenPump = reading(
+  'pump',
+  [fromBuild(({ pump }) => pump), pumpShelf.stock],
+  ({ partId }, stock) => (partId === undefined ? null : stock.part(partId)),
 );
 
 /** The pump of a build that is not weighed, where its part is known. */

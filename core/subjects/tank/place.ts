@@ -1,4 +1,4 @@
-import { boxOf, component, madeOf, fromBuild, ownParts, provide, reading } from '../../kernel/index.js';
+import { boxOf, component, madeOf, fromBuild, provide, reading } from '../../kernel/index.js';
 import type { Box, Component, TankBox } from '../../kernel/index.js';
 import { bodyPlace, tankBoxes, tankSpace, turntable } from '../../truck/index.js';
 import { gal, IN3_PER_GAL, WATER_LB_PER_GAL } from '../../units/index.js';
@@ -18,8 +18,10 @@ const BEFORE_BACK_IN = 2;
 const WATER_TOLERANCE_PCT = 1;
 
 /** The shape that is chosen. */
-export const chosenShape = reading('tank', [fromBuild(({ tank }) => tank), ownParts], ({ shapeId }, own) =>
-  tankShelf.with(own).part(shapeId),
+export const chosenShape = reading(
+  'tank',
+  [fromBuild(({ tank }) => tank), tankShelf.stock],
+  ({ shapeId }, stock) => stock.part(shapeId),
 );
 
 /** The boxes of a tank that holds `gallons`: the shape gives the section, the gallons give the length. */

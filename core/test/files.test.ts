@@ -1,0 +1,31 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import { describe, expect, it } from 'vitest';
+import type { Build } from '../build/index.js';
+import { house } from '../subjects/index.js';
+
+/**
+ * Files as Baros once wrote them, with what they came to then. They carry the figures of their parts: whatever
+ * becomes of the catalogue, they open and come to the same.
+ */
+const folder = new URL('./files/', import.meta.url);
+const FILES = readdirSync(folder).map(
+  (name) =>
+    [
+      name,
+      JSON.parse(readFileSync(new URL(name, folder), 'utf8')) as {
+        figures: Record<string, number>;
+        file: Build;
+      },
+    ] as const,
+);
+
+describe.each(FILES)('%s', (_, { figures, file }) => {
+  it('opens, and weighs, measures and costs what it did', () => {
+    const now = house.measure(house.parse(file));
+    for (const [id, figure] of Object.entries(figures)) expect(now[id], id).toBeCloseTo(figure, 6);
+  });
+
+  it('carries a figure for every part that it names', () => {
+    expect(house.carrying(file)).toBe(file);
+  });
+});
