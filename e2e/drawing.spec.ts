@@ -2,7 +2,7 @@ import { expect, test } from '@playwright/test';
 import type { Locator, Page } from '@playwright/test';
 import { newBuild, newDepartment, openStep, reading, saved, scale, step } from './hands.js';
 
-async function open(page: Page, name: string): Promise<void> {
+async function openBuild(page: Page, name: string): Promise<void> {
   await page.goto('/');
   await page.getByRole('link', { name, exact: true }).click();
   await expect(page.getByRole('img', { name: new RegExp(`^${name}`) })).toBeVisible();
@@ -14,7 +14,7 @@ const middle = async (locator: Locator) => {
 };
 
 test('the bars of the scale stand under the very axles, from either side', async ({ page }) => {
-  await open(page, 'Mill ladder');
+  await openBuild(page, 'Mill ladder');
   const driver = {
     front: await middle(reading(page, 'Front axle')),
     rear: await middle(reading(page, 'Rear tandem')),
@@ -34,7 +34,7 @@ test('the bars of the scale stand under the very axles, from either side', async
 });
 
 test('the drawing says in words what it shows', async ({ page }) => {
-  await open(page, 'River pumper');
+  await openBuild(page, 'River pumper');
   await expect(
     page.getByRole('img', {
       name: 'River pumper, top, driver’s side. 31 ft 10 in long, 9 ft 8 in high, 8 ft 5 in wide; highest is hose bed sides.',
@@ -59,7 +59,7 @@ test('a change leaves its difference on the scale, and the drawing follows', asy
 });
 
 test('what causes a finding is pointed out on the drawing', async ({ page }) => {
-  await open(page, 'River pumper');
+  await openBuild(page, 'River pumper');
   await reading(page, 'Front axle').click();
   const cause = page.getByRole('button', { name: /^Steel bumper, 24 in extension/ });
   const pointed = page.getByRole('img', { name: /^River pumper/ }).locator('[class*="pointed"]');

@@ -3,7 +3,7 @@ import type { Page } from '@playwright/test';
 import { amount, newBuild, newDepartment, openStep, reading, saved, scale, step } from './hands.js';
 import { emptyBaros } from './own-server.js';
 
-const status = (page: Page) => page.getByRole('status').first();
+const savingMark = (page: Page) => page.getByRole('status').first();
 
 test('the server is killed and started again during edits; the tab is closed meanwhile: nothing is lost', async ({
   browser,
@@ -22,7 +22,7 @@ test('the server is killed and started again during edits; the tab is closed mea
     await test.step('the work goes on while the server is gone', async () => {
       await baros.kill();
       await amount(page, 'Water', 640);
-      await expect(status(page)).toContainText('Kept here; the server does not answer');
+      await expect(savingMark(page)).toContainText('Kept here; the server does not answer');
       await openStep(page, 'Cab and crew');
       await page.getByRole('radio', { name: /^Roof raised 16 in/ }).check();
     });
@@ -35,7 +35,7 @@ test('the server is killed and started again during edits; the tab is closed mea
       await again.goto(address);
       await expect(step(again, 'Tank')).toContainText('640 gal');
       expect(await scale(again)).toEqual(before);
-      await expect(status(again)).toContainText('Kept here');
+      await expect(savingMark(again)).toContainText('Kept here');
       await again.getByRole('link', { name: 'Baros, all departments' }).click();
       await expect(again.getByRole('region', { name: 'Offline district' })).toContainText(
         'changes kept here, not yet saved',
@@ -136,7 +136,7 @@ test('a save of which the answer is lost, and a yard open beside the bench, make
     { times: 1 },
   );
   await amount(page, 'Water', 610);
-  await expect(status(page)).toContainText('Kept here; the server does not answer');
+  await expect(savingMark(page)).toContainText('Kept here; the server does not answer');
   await amount(page, 'Water', 620);
   await saved(page);
   for (const gallons of [630, 640, 650, 660]) await amount(page, 'Water', gallons);

@@ -108,13 +108,13 @@ export const riverPumperSteps: DemonstrationStep[] = (() => {
       build: withBumper('steel-24', [], loads),
     },
     {
-      words: 'With Hose well with cover',
+      words: 'With hose well with cover',
       who: 'Captain Reed',
       label: '',
       build: withBumper('steel-24', lines.slice(0, 1), riverPumper.hose.loads),
     },
     {
-      words: `With Receiver with ${lb(9_000)} portable winch; With Bumper monitor, remote`,
+      words: `With receiver with ${lb(9_000)} portable winch; With bumper monitor, remote`,
       who: 'Engineer Sallow',
       label: '',
       build: riverPumper,

@@ -75,7 +75,7 @@ export interface SheetReading {
   unchanged: number;
 }
 
-const close = (a: number, b: number) => Math.abs(a - b) <= 1e-6 * Math.max(1, Math.abs(a), Math.abs(b));
+const near = (a: number, b: number) => Math.abs(a - b) <= 1e-6 * Math.max(1, Math.abs(a), Math.abs(b));
 
 /** The columns of a header row, and the units that it names. */
 function columnsIn(header: string[]): {
@@ -169,9 +169,9 @@ export function readSheet(evaluation: Evaluation, text: string): SheetReading {
     const weightLb = amounts.weightLb!;
     const { tolerancePct } = amounts;
     const asItIs =
-      close(known.weightLb, weightLb) &&
+      near(known.weightLb, weightLb) &&
       (basis ?? known.basis) === known.basis &&
-      close(known.tolerancePct, tolerancePct ?? known.tolerancePct);
+      near(known.tolerancePct, tolerancePct ?? known.tolerancePct);
     if (asItIs) reading.unchanged += 1;
     else if (known.fixed) refuse(line, `the weight of ${id} ${known.fixed}`);
     else {
@@ -203,7 +203,7 @@ export function readSheet(evaluation: Evaluation, text: string): SheetReading {
       old?.tolerancePct === undefined &&
       rows.has(id) &&
       tolerancePct !== undefined &&
-      close(rows.get(id)!.tolerancePct, tolerancePct);
+      near(rows.get(id)!.tolerancePct, tolerancePct);
     const item: OwnItem = {
       id: old?.id ?? freshId(),
       name: old && inUnits(old.name, 'us') === name ? old.name : name,
@@ -219,7 +219,7 @@ export function readSheet(evaluation: Evaluation, text: string): SheetReading {
     if (
       old &&
       same(kept, old) &&
-      (['weightLb', 'xIn', 'yIn', 'zIn'] as const).every((key) => close(old[key], item[key]))
+      (['weightLb', 'xIn', 'yIn', 'zIn'] as const).every((key) => near(old[key], item[key]))
     ) {
       reading.unchanged += 1;
       return undefined;

@@ -4,7 +4,7 @@ import type { Evaluation } from './evaluation.js';
 import type { Box } from './shapes.js';
 
 /** One thing that can be taken: the build as it would be. */
-export interface Option {
+export interface ChoiceOption {
   id: string;
   label: string;
   words?: string;
@@ -20,7 +20,7 @@ export interface PickChoice {
   id: string;
   title: string;
   compact?: boolean;
-  options: Option[];
+  options: ChoiceOption[];
 }
 
 /** Any of several; each option is the build with that one turned over. */
@@ -28,7 +28,7 @@ export interface ToggleChoice {
   kind: 'toggle';
   id: string;
   title: string;
-  options: Option[];
+  options: ChoiceOption[];
 }
 
 /** A figure between two ends. */
@@ -65,7 +65,7 @@ export const partOptions = <P extends { id: string; name: string; own?: true }>(
   chosen: (part: P) => boolean,
   to: (part: P) => Build,
   words?: (part: P) => string,
-): Option[] =>
+): ChoiceOption[] =>
   parts.map((part) => ({
     id: part.id,
     label: part.name,

@@ -24,7 +24,7 @@ import type {
 import { amount } from '../units/index.js';
 import type { Changes } from './change.js';
 import type { Check } from './check.js';
-import type { Choice, Option, Question, Way } from './choice.js';
+import type { Choice, ChoiceOption, Question, Way } from './choice.js';
 import { Evaluation } from './evaluation.js';
 import type { Figure } from './figure.js';
 import type { LimitKind } from './limit.js';
@@ -150,7 +150,7 @@ export class House implements Rulebook {
 
   /** What can be chosen of a subject, each option being the build as it would be. */
   choicesOf({ choices }: Subject, build: Build): Choice[] {
-    const option = (of: Option): Option => ({ ...of, build: this.settle(of.build) });
+    const option = (of: ChoiceOption): ChoiceOption => ({ ...of, build: this.settle(of.build) });
     return (choices?.(build) ?? []).map((choice): Choice => {
       if (choice.kind === 'list') return choice;
       return choice.kind === 'amount'

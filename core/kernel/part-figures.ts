@@ -9,6 +9,8 @@ export interface PartFigureField<P> {
   max: number;
   /** Whether the part's weight, and so its certainty, rests on it. */
   weight?: boolean;
+  /** What nothing says, where it is no figure: "not stated". */
+  none?: string;
   read: (part: P) => number;
   write: (part: P, value: number) => P;
 }
@@ -40,7 +42,7 @@ export const within = <P>(
   [min, max]: [number, number],
   read: (part: P) => number,
   write: (part: P, value: number) => P,
-  isWeight = false,
+  { weight: isWeight = false, none }: { weight?: boolean; none?: string } = {},
 ): PartFigureField<P> => ({
   id,
   title,
@@ -50,6 +52,7 @@ export const within = <P>(
   read,
   write,
   ...(isWeight ? { weight: true } : {}),
+  ...(none ? { none } : {}),
 });
 
 export const price = <P extends { priceCents: number }>(): PartFigureField<P> =>

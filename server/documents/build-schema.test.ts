@@ -3,20 +3,20 @@ import { describe, expect, it } from 'vitest';
 import { DEMONSTRATION } from '#core/demonstration';
 import { buildSchema } from './build-schema.js';
 
-type Node = {
+type SchemaNode = {
   type?: string;
-  properties?: Record<string, Node>;
+  properties?: Record<string, SchemaNode>;
   required?: string[];
-  items?: Node;
+  items?: SchemaNode;
   $ref?: string;
   const?: unknown;
   enum?: unknown[];
 };
 
-const schema = buildSchema() as Node & { $defs: Record<string, Node> };
+const schema = buildSchema() as SchemaNode & { $defs: Record<string, SchemaNode> };
 
 /** Fields of a value that its schema does not know, or that it asks for and are not there; an open object may have any. */
-function strangers(value: unknown, node: Node, at: string): string[] {
+function strangers(value: unknown, node: SchemaNode, at: string): string[] {
   const of = node.$ref ? schema.$defs[node.$ref.replace('#/$defs/', '')]! : node;
   if (Array.isArray(value)) return value.flatMap((item, i) => strangers(item, of.items ?? {}, `${at}.${i}`));
   if (typeof value !== 'object' || value === null || (of.type === 'object' && !of.properties)) return [];

@@ -25,7 +25,7 @@ export interface PrintOrder {
  * Prints a paper of a build as a PDF. It takes seconds: it runs in a thread of its own, so that nobody's save
  * waits for it.
  */
-export default async function print({ paper, build, imprint, units }: PrintOrder): Promise<Uint8Array> {
+export default async function printPaper({ paper, build, imprint, units }: PrintOrder): Promise<Uint8Array> {
   const evaluation = house.evaluate(build);
   return pdfmake
     .createPdf(documentOf(paperKind(paper).of(evaluation), evaluation, imprint, units))

@@ -48,7 +48,7 @@ function Parts({ kind }: { kind: string }) {
       column.accessor((part) => say(part.name), { id: 'name', header: 'Name', sortingFn: 'alphanumeric' }),
       ...(all.some(({ group }) => group) ? [column.accessor('group', { header: 'Group' })] : []),
       ...(all.some((part) => part.words) ? [column.accessor('words', { header: 'What it is' })] : []),
-      ...figures.map(({ id, title, unit }) =>
+      ...figures.map(({ id, title, unit, none }) =>
         column.accessor((part) => part.values[id] ?? 0, {
           id,
           header: () => (
@@ -60,7 +60,7 @@ function Parts({ kind }: { kind: string }) {
           ),
           enableGlobalFilter: false,
           sortingFn: 'basic',
-          cell: ({ getValue }) => say(bare(figureText(getValue(), unit))).replace('$', ''),
+          cell: ({ getValue }) => say(bare(figureText(getValue(), { unit, none }))).replace('$', ''),
           meta: 'figure',
         }),
       ),

@@ -42,14 +42,15 @@ export function Compare({
           </tr>
         </thead>
         <tbody>
-          {figuresOf(kind).map(({ id, title, unit }) => {
+          {figuresOf(kind).map((figure) => {
+            const { id, title } = figure;
             const alike = parts.length > 1 && new Set(parts.map((part) => part.values[id])).size === 1;
             return (
               <tr key={id} data-alike={alike}>
                 <th scope="row">{title}</th>
                 {parts.map((part) => (
                   <td key={part.id} className="figures">
-                    {say(figureText(part.values[id] ?? 0, unit))}
+                    {say(figureText(part.values[id] ?? 0, figure))}
                   </td>
                 ))}
               </tr>

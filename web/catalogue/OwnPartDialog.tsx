@@ -38,12 +38,19 @@ function FigureField({
   const [typed, setTyped] = useState<number | string>(figure ? shown(figure.value) : '');
   return (
     <div className={classes.figureRow}>
-      <label htmlFor={`figure-${field.id}`}>{field.title}</label>
+      <label htmlFor={`figure-${field.id}`}>
+        {field.title}
+        {field.none && <span className="quiet">, 0 if {field.none}</span>}
+      </label>
       <NumberInput
         id={`figure-${field.id}`}
         size="xs"
         value={typed}
-        placeholder={`${money ? '$' : ''}${shown(field.read(like)).toLocaleString('en-US')}${money ? '' : ` ${unit(field.unit as 'lb')}`}`}
+        placeholder={
+          field.none && field.read(like) === 0
+            ? field.none
+            : `${money ? '$' : ''}${shown(field.read(like)).toLocaleString('en-US')}${money ? '' : ` ${unit(field.unit as 'lb')}`}`
+        }
         thousandSeparator=","
         hideControls
         classNames={{ input: 'figures' }}

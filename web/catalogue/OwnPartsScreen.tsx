@@ -40,7 +40,7 @@ function Part({
             const known = house.shelf(part.kind).figures.find(({ id }) => id === field);
             return known ? (
               <li key={field}>
-                {known.title} <span className="figures">{say(figureText(value, known.unit))}</span>{' '}
+                {known.title} <span className="figures">{say(figureText(value, known))}</span>{' '}
                 <span className="quiet">({source})</span>
               </li>
             ) : null;
@@ -140,7 +140,7 @@ function Preview({
             {part.figures
               .map(({ field, value, source }) => {
                 const known = house.shelf(part.kind).figures.find(({ id }) => id === field)!;
-                return `${known.title.toLowerCase()} ${say(figureText(value, known.unit))}, ${source}`;
+                return `${known.title.toLowerCase()} ${say(figureText(value, known))}, ${source}`;
               })
               .join('; ') || 'no figures of its own'}
           </li>

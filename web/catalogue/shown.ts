@@ -14,6 +14,7 @@ export interface ShownFigure {
   id: string;
   title: string;
   unit: PartFigureField<never>['unit'];
+  none?: string | undefined;
 }
 
 export interface ShownPart {
@@ -29,7 +30,7 @@ export interface ShownPart {
 
 /** The figures that a kind of part has. */
 export const figuresOf = (kind: string): ShownFigure[] =>
-  house.shelf(kind).figures.map(({ id, title, unit }) => ({ id, title, unit }));
+  house.shelf(kind).figures.map(({ id, title, unit, none }) => ({ id, title, unit, none }));
 
 /** Every shipped part of a kind with its figures. */
 export const shownParts = (kind: string): ShownPart[] => {
@@ -46,5 +47,5 @@ export const shownParts = (kind: string): ShownPart[] => {
 };
 
 /** A figure in words, with its unit in place. */
-export const figureText = (value: number, unit: ShownFigure['unit']): string =>
-  unit === 'cents' ? formatMoney(value) : amount(value, unit);
+export const figureText = (value: number, { unit, none }: Pick<ShownFigure, 'unit' | 'none'>): string =>
+  value === 0 && none ? none : unit === 'cents' ? formatMoney(value) : amount(value, unit);

@@ -170,7 +170,7 @@ export function HistoryScreen() {
                   <Table.Th key={of} ta="right">
                     {short ?? title}
                     <br />
-                    {inUnit === '$' ? inUnit : unit(inUnit as 'lb')}
+                    {inUnit !== '$' && unit(inUnit as 'lb')}
                   </Table.Th>
                 ))}
                 <Table.Th>

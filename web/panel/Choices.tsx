@@ -3,7 +3,7 @@ import { useMemo, useState } from 'react';
 import type { Build } from '#core/build';
 import { changeOf } from '#core/kernel';
 import type { Evaluation, AmountChoice, Choice, Figures, PickChoice, ToggleChoice } from '#core/kernel';
-import { amount, bare, formatWhole, fromSystem } from '#core/units';
+import { amount, bare, formatWhole, fromSystem, within } from '#core/units';
 import { useUnits } from '../common';
 import { Assumed } from './Assumed';
 import classes from './panel.module.css';
@@ -45,7 +45,7 @@ function Options({ choice, evaluation, bench }: Props<PickChoice | ToggleChoice>
                   build: option.build,
                   words: single
                     ? `${choice.title}: ${option.label}`
-                    : `${option.chosen ? 'Without' : 'With'} ${option.label}`,
+                    : `${option.chosen ? 'Without' : 'With'} ${within(option.label)}`,
                   choice: choice.id,
                 })
               }

@@ -13,7 +13,7 @@ export interface Change {
   choice?: string;
 }
 
-interface History {
+interface Edits {
   past: Change[];
   now: Change;
   future: Change[];
@@ -30,7 +30,7 @@ type Action = { kind: 'change'; change: Change } | { kind: 'undo' } | { kind: 'r
 const MOST = 300;
 
 /** A history that begins with the build as it was opened. */
-export const begin = (build: Build): History => ({
+export const begin = (build: Build): Edits => ({
   past: [],
   now: { build, words: 'Opened' },
   future: [],
@@ -49,7 +49,7 @@ const settled = ({ build, choice, ...rest }: Change): Change => ({
 });
 
 /** The history after a change, undo, redo, or a slider let go. */
-export function reduce(history: History, action: Action): History {
+export function reduce(history: Edits, action: Action): Edits {
   const { past, now, future, step } = history;
   switch (action.kind) {
     case 'change': {
@@ -106,10 +106,10 @@ export function reduce(history: History, action: Action): History {
 }
 
 /** Histories of builds that were left for another screen: undo goes on where it was. */
-const left = new Map<string, History>();
+const left = new Map<string, Edits>();
 
 /** The history of a build that is opened again, where it still ends with what is opened. */
-function resume(id: string, build: Build): History {
+function resume(id: string, build: Build): Edits {
   const before = left.get(id);
   return before && same(before.now.build, build)
     ? { ...before, now: { ...before.now, build }, before: null }
@@ -119,7 +119,7 @@ function resume(id: string, build: Build): History {
 /** The build with undo and redo, whichever screen is looking at it. */
 export function useHistory(id: string, opened: Build) {
   const [history, act] = useReducer(
-    (was: History, action: Action) => {
+    (was: Edits, action: Action) => {
       const next = reduce(was, action);
       left.set(id, next);
       return next;

@@ -47,7 +47,7 @@ export const chassisShelf = new Shelf<Chassis>({
       [1_500, 30_000],
       (c) => c.curb.frontLb,
       (c, v) => ({ ...c, curb: { ...c.curb, frontLb: v } }),
-      true,
+      { weight: true },
     ),
     within(
       'curbRearLb',
@@ -60,7 +60,7 @@ export const chassisShelf = new Shelf<Chassis>({
         curb: { ...c.curb, rearLb: v },
         rearAxleLb: Math.min(c.rearAxleLb, v * MOST_OF_CURB_REAR),
       }),
-      true,
+      { weight: true },
     ),
     plain<Chassis>('baseWheelbaseIn', 'Wheelbase of the curb weights', 'in', 100, 320),
     within(
@@ -95,7 +95,7 @@ export const chassisShelf = new Shelf<Chassis>({
     ),
     within(
       'frameResistingLbIn',
-      'Resisting bending moment of both rails, 0 where not stated',
+      'Resisting bending moment of both rails',
       'moment',
       [0, 30_000_000],
       (c) => c.frame.resistingLbIn ?? 0,
@@ -108,6 +108,7 @@ export const chassisShelf = new Shelf<Chassis>({
           ...(v > 0 ? { resistingLbIn: v } : {}),
         },
       }),
+      { none: 'not stated' },
     ),
     within(
       'frameTopIn',

@@ -21,7 +21,7 @@ export const deviceShelf = new Shelf<AerialDevice>({
       [1_000, 20_000],
       (d) => d.turntable.weightLb,
       (d, v) => ({ ...d, turntable: { ...d.turntable, weightLb: v } }),
-      true,
+      { weight: true },
     ),
     within(
       'sectionsLb',
@@ -33,7 +33,7 @@ export const deviceShelf = new Shelf<AerialDevice>({
         ...d,
         sections: d.sections.map((s) => ({ ...s, weightLb: (s.weightLb * v) / sectionsLb(d) })),
       }),
-      true,
+      { weight: true },
     ),
     within(
       'torqueBoxLb',
@@ -42,7 +42,7 @@ export const deviceShelf = new Shelf<AerialDevice>({
       [500, 20_000],
       (d) => d.torqueBox.weightLb,
       (d, v) => ({ ...d, torqueBox: { ...d.torqueBox, weightLb: v } }),
-      true,
+      { weight: true },
     ),
     price<AerialDevice>(),
   ],

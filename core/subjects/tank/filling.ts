@@ -22,7 +22,7 @@ export interface TankResult {
 }
 
 const area = (box: TankBox) => box.lengthIn * box.widthIn;
-const top = (box: TankBox) => box.bottomIn + box.heightIn;
+const topOf = (box: TankBox) => box.bottomIn + box.heightIn;
 
 /** Gallons that the boxes hold when full. */
 export const capacityGal = (boxes: TankBox[], usableFraction: number): number =>
@@ -41,11 +41,11 @@ const known = new WeakMap<TankBox[], Layer[]>();
 function layersOf(boxes: TankBox[]): Layer[] {
   let layers = known.get(boxes);
   if (!layers) {
-    const heights = [...new Set(boxes.flatMap((box) => [box.bottomIn, top(box)]))].sort((a, b) => a - b);
+    const heights = [...new Set(boxes.flatMap((box) => [box.bottomIn, topOf(box)]))].sort((a, b) => a - b);
     layers = heights.slice(1).map((toIn, i) => {
       const fromIn = heights[i]!;
       const openIn2 = boxes
-        .filter((box) => box.bottomIn <= fromIn && top(box) >= toIn)
+        .filter((box) => box.bottomIn <= fromIn && topOf(box) >= toIn)
         .reduce((sum, box) => sum + area(box), 0);
       return { fromIn, openIn2, volumeIn3: openIn2 * (toIn - fromIn) };
     });
@@ -61,7 +61,7 @@ function surfaceOf(boxes: TankBox[], volumeIn3: number): number {
     if (left <= holds && openIn2 > 0) return fromIn + left / openIn2;
     left -= holds;
   }
-  return Math.max(...boxes.map(top));
+  return Math.max(...boxes.map(topOf));
 }
 
 /**
@@ -80,14 +80,14 @@ export function fillTank({ boxes, usableFraction, liquidLbPerGal, gallons }: Tan
   let v = 0;
   let surface = 0;
   for (const box of boxes) {
-    const depth = Math.min(surfaceIn, top(box)) - box.bottomIn;
+    const depth = Math.min(surfaceIn, topOf(box)) - box.bottomIn;
     if (depth <= 0) continue;
     const volume = area(box) * depth;
     v += volume;
     vx += volume * (box.frontIn + box.lengthIn / 2);
     vy += volume * box.centerIn;
     vz += volume * (box.bottomIn + depth / 2);
-    if (surfaceIn < top(box)) surface += (box.lengthIn * box.widthIn ** 3) / 12 / box.lateralCells ** 2;
+    if (surfaceIn < topOf(box)) surface += (box.lengthIn * box.widthIn ** 3) / 12 / box.lateralCells ** 2;
   }
   const first = boxes[0]!;
   return {

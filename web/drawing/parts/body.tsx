@@ -2,13 +2,13 @@ import type { Shape } from '#core/kernel';
 import { at, between, Circle, Columns, inset, Line, Path, Poly, Rect, Rows, Strokes } from '../kit';
 import type { Flat } from '../view';
 
-type Body = Extract<Shape, { kind: 'body' }>;
+type BodyShape = Extract<Shape, { kind: 'body' }>;
 type Compartment = Extract<Shape, { kind: 'compartment' }>;
 type PumpHouse = Extract<Shape, { kind: 'pumpHouse' }>;
 type Hose = Extract<Shape, { kind: 'hose' }>;
 
 /** The shell with its wheel opening and fender. */
-export function BodySide({ box, wheelCut }: Body) {
+export function BodySide({ box, wheelCut }: BodyShape) {
   const { x0, x1, z0, z1 } = box;
   const c0 = Math.max(wheelCut.x0, x0);
   const c1 = Math.min(wheelCut.x1, x1);
@@ -26,7 +26,7 @@ export function BodySide({ box, wheelCut }: Body) {
   );
 }
 
-export function BodyTop(_: Body, flat: Flat) {
+export function BodyTop(_: BodyShape, flat: Flat) {
   return (
     <>
       <Rect {...flat} pen="outline" />
@@ -56,7 +56,7 @@ function chevrons(
 }
 
 /** The back: chevrons over the outer panels, lamps, rails. */
-export function BodyRear(_: Body, flat: Flat) {
+export function BodyRear(_: BodyShape, flat: Flat) {
   const panels = [
     [flat.u0 + 1, flat.u0 + 26],
     [flat.u1 - 26, flat.u1 - 1],
