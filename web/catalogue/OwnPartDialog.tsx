@@ -15,6 +15,7 @@ type Field = {
   unit: 'cents' | 'lb';
   min: number;
   max: number;
+  none?: string;
   read: (part: unknown) => number;
 };
 
