@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { remediesFor as remediesOf } from '../advice/index.js';
-import { freshId, withBlock } from '../build/index.js';
-import type { Build } from '../build/index.js';
+import { copiesIn, freshId, withBlock } from '../build/index.js';
+import type { Build, PartCopy } from '../build/index.js';
 import { DEMONSTRATION, starterBuild } from '../demonstration/index.js';
 import { rank, stepStates } from '../kernel/index.js';
 import type { Status } from '../kernel/index.js';
@@ -9,6 +9,7 @@ import { components } from '../truck/index.js';
 import { inUnits } from '../units/index.js';
 import { withBody } from './body/index.js';
 import { chosenChassis } from './chassis/index.js';
+import type { Chassis } from './chassis/index.js';
 import { loadsIn, withLoad } from './hose/index.js';
 import { house } from './index.js';
 import { withLadder } from './ladders/index.js';
@@ -104,6 +105,19 @@ describe('a remedy', () => {
     });
   });
 });
+
+/** The parts of a build with every rating of its front axle at so many pounds. */
+const ratedFront = (build: Build, lb: number): PartCopy[] =>
+  copiesIn(build).map((copy): PartCopy => {
+    if (copy.kind !== 'chassis') return copy;
+    const chassis = copy.part as unknown as Chassis & { id: string };
+    const frontAxles = chassis.frontAxles.map((axle) =>
+      axle.id === build.chassis.frontAxleId
+        ? { ...axle, ratings: { axleLb: lb, tiresLb: lb, wheelsLb: lb, suspensionLb: lb } }
+        : axle,
+    );
+    return { ...copy, part: { ...chassis, frontAxles } as never };
+  });
 
 /** A chassis without stability control, rated too high for a type 6. */
 const medium = (build: Build) =>
@@ -374,6 +388,26 @@ describe('each check', () => {
       margin: expect.any(Number),
     });
     expect(find(aerial, 'roll')!.margin).toBeLessThan(0);
+  });
+
+  it('calls two rear axles a tandem, and one an axle', () => {
+    expect(evaluate(aerial).read(chosenChassis).rearAxle.axles).toBe(2);
+    expect(find(aerial, 'rearAxle')?.title).toBe('Rear tandem');
+    expect(find(pumper, 'rearAxle')?.title).toBe('Rear axle');
+    expect(find(aerial, 'frontAxle')?.title).toBe('Front axle');
+  });
+
+  it('holds by less than a pound, and fails by less than one', () => {
+    const { actual } = find(plain, 'frontAxle')!;
+    const rated = (to: number) => ({ ...plain, catalogue: { parts: ratedFront(plain, to) } });
+    expect(find(rated(actual + 0.5), 'frontAxle')).toMatchObject({
+      margin: expect.closeTo(0.5, 6),
+      status: 'caution',
+    });
+    expect(find(rated(actual - 0.5), 'frontAxle')).toMatchObject({
+      margin: expect.closeTo(-0.5, 6),
+      status: 'fails',
+    });
   });
 
   it('names the lowest of the ratings', () => {

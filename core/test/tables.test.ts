@@ -2,6 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { BUILD_TYPES } from '../build/index.js';
 import type { Field, Fields } from '../build/index.js';
 import { DEMONSTRATION, starterBuild } from '../demonstration/index.js';
+import { PAPERS } from '../papers/index.js';
+import type { Block } from '../papers/index.js';
 import { house } from '../subjects/index.js';
 import { components } from '../truck/index.js';
 
@@ -21,8 +23,56 @@ const table = (rows: (string | number)[][]) => `${rows.map((row) => row.join(' |
 const figure = (value: number): string => String(Number(value.toFixed(3)) + 0);
 const span = (from: number, to: number) => `${figure(from)}…${figure(to)}`;
 
+/** Every figure within a text to the thousandth as well. */
+const plain = (text: string) => text.replace(/-?\d+\.\d{4,}/g, (digits) => figure(Number(digits)));
+
+/** A long line of a chart by every tenth of its points. */
+const thinned = <T>(values: readonly T[]): T[] =>
+  values.length <= MOST_POINTS ? [...values] : values.filter((_, i) => i % 10 === 0);
+const MOST_POINTS = 40;
+
+/** A block of a paper as lines. */
+const written = (block: Block): (string | number)[][] => {
+  switch (block.kind) {
+    case 'table': {
+      const { title, columns, rows } = block.table;
+      return [
+        ['table', title],
+        columns.map(({ head, unit }) => (unit ? `${head}, ${unit}` : head)),
+        ...rows.map(({ cells, over = [], strong }) => [
+          ...cells.map((cell, i) => (over.includes(i) ? `${plain(cell)} (over)` : plain(cell))),
+          ...(strong ? ['(strong)'] : []),
+        ]),
+      ];
+    }
+    case 'chart': {
+      const { words, x, series } = block.chart;
+      return [
+        ['chart', plain(words)],
+        [x.title, ...thinned<number | string>(x.at).map((at) => (typeof at === 'number' ? figure(at) : at))],
+        ...series.map(({ label, values, mark }) => [
+          plain(label),
+          ...thinned(values).map(figure),
+          ...(mark === undefined ? [] : [`mark ${mark}`]),
+        ]),
+      ];
+    }
+    case 'facts':
+      return block.facts.map(([name, value]) => [name, plain(value)]);
+    case 'drawing':
+      return [['drawing', block.views]];
+    default:
+      return [[block.kind, plain(block.text)]];
+  }
+};
+
 describe.each(builds.map((build) => [build.name, build] as const))('%s', (name, build) => {
   const evaluation = house.evaluate(build);
+
+  it('has its papers, each line as it was', async () => {
+    const rows = PAPERS.flatMap(({ id, of }) => [['paper', id], ...of(evaluation).blocks.flatMap(written)]);
+    await expect(table(rows)).toMatchFileSnapshot(kept(`${name} papers`));
+  });
 
   it('has its components, each with weight, place and solids as they were', async () => {
     const rows = evaluation

@@ -124,4 +124,20 @@ describe('writing in the weight sheet', () => {
     ]);
     expect(refused).toMatchObject([{ row: 2 }]);
   });
+
+  it('begins at the row of the cell, not at the first', () => {
+    const { build, refused } = pasteBlock(
+      pumper,
+      evaluation,
+      ['pump', 'tank', 'body'],
+      { rowId: 'tank', column: 'weightLb' },
+      '1500\n3800',
+      'us',
+    );
+    expect(build.weights.weighed.map(({ id, weightLb }) => [id, weightLb])).toEqual([
+      ['tank', 1_500],
+      ['body', 3_800],
+    ]);
+    expect(refused).toEqual([]);
+  });
 });

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import type { Build } from '../../build/index.js';
 import { DEMONSTRATION } from '../../demonstration/index.js';
 import type { Evaluation } from '../../kernel/index.js';
-import { components } from '../../truck/index.js';
+import { compartments, components } from '../../truck/index.js';
 import { house } from '../index.js';
 import { withItem } from '../items/index.js';
 import {
@@ -110,7 +110,52 @@ describe('the growth reserve', () => {
   });
 });
 
+describe('the growth reserve in its places', () => {
+  const growing = (build: Build, growth: Build['weights']['growth']) =>
+    house
+      .evaluate(withGrowth(build, growth!))
+      .read(components)
+      .filter(({ group }) => group === 'Growth reserve');
+
+  it('is spread over the compartments by their volume, in the middle of each', () => {
+    const places = house.evaluate(pumper).read(compartments);
+    const all = places.reduce((sum, { volumeFt3 }) => sum + volumeFt3, 0);
+    expect(growing(pumper, { unit: 'lb', value: 700 })).toEqual(
+      places.map(({ id, volumeFt3, center }) =>
+        expect.objectContaining({
+          id: `growth.${id}`,
+          weightLb: expect.closeTo((700 * volumeFt3) / all, 9),
+          ...center,
+          role: 'growth',
+          basis: 'estimated',
+        }),
+      ),
+    );
+  });
+
+  it('is there from the first pound, and from a fraction of one', () => {
+    for (const value of [0.5, 1])
+      expect(growing(pumper, { unit: 'lb', value }).reduce((sum, c) => sum + c.weightLb, 0)).toBeCloseTo(
+        value,
+        9,
+      );
+  });
+});
+
 describe('the filling sweep', () => {
+  it.each(named)('%s: is of shares of a full tank, none beyond it', (_, build) => {
+    const shares = house
+      .evaluate(build)
+      .read(fillingSweep)
+      .map(({ waterShare }) => waterShare);
+    expect(shares[0]).toBe(0);
+    expect(shares.at(-1)).toBe(1);
+    for (const share of shares) {
+      expect(share).toBeGreaterThanOrEqual(0);
+      expect(share).toBeLessThanOrEqual(1);
+    }
+  });
+
   it.each(named)('%s: goes from empty to full, and its worst is the state of that name', (_, build) => {
     const evaluation = house.evaluate(build);
     const states = evaluation.read(weighedStates);
