@@ -50,8 +50,9 @@ const written = (block: Block): (string | number)[][] => {
       return [
         ['chart', plain(words)],
         [x.title, ...thinned<number | string>(x.at).map((at) => (typeof at === 'number' ? figure(at) : at))],
-        ...series.map(({ label, values, mark }) => [
+        ...series.map(({ label, tone, dash = [], values, mark }) => [
           plain(label),
+          [tone, ...dash].join(' '),
           ...thinned(values).map(figure),
           ...(mark === undefined ? [] : [`mark ${mark}`]),
         ]),
@@ -68,6 +69,19 @@ const written = (block: Block): (string | number)[][] => {
 
 describe.each(builds.map((build) => [build.name, build] as const))('%s', (name, build) => {
   const evaluation = house.evaluate(build);
+
+  it('finds what it found, by what causes it', async () => {
+    const rows = evaluation.findings.flatMap((finding) => {
+      const causes = house.checks.find(({ id }) => id === finding.id)?.causes?.(evaluation, finding) ?? [];
+      const { id, status, actual, limit, margin, unit, state, by, words } = finding;
+      const figures = [actual, limit, margin].map(figure).join(', ');
+      return [
+        [id, status, `${figures} ${unit}`, state?.id ?? '', by ?? '', plain(words)],
+        ...causes.map(({ componentId, amountLb }) => [`  ${componentId}`, `${figure(amountLb)} lb`]),
+      ];
+    });
+    await expect(table(rows)).toMatchFileSnapshot(kept(`${name} findings`));
+  });
 
   it('has its papers, each line as it was', async () => {
     const rows = PAPERS.flatMap(({ id, of }) => [['paper', id], ...of(evaluation).blocks.flatMap(written)]);

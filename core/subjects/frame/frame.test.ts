@@ -3,9 +3,10 @@ import { withBlock } from '../../build/index.js';
 import type { Build } from '../../build/index.js';
 import { DEMONSTRATION } from '../../demonstration/index.js';
 import type { Component, Evaluation } from '../../kernel/index.js';
-import { components } from '../../truck/index.js';
+import { components, rearReactionIn } from '../../truck/index.js';
 import { axles, withChassis } from '../chassis/index.js';
 import { house } from '../index.js';
+import { withItem } from '../items/index.js';
 import { copiedProfile, withLimit, withOwnProfile } from '../limits/index.js';
 import { loadStates, weighedStates } from '../weights/index.js';
 import { frameLoads, lyingAlong, mostBent } from './index.js';
@@ -113,6 +114,34 @@ describe('along the frame', () => {
     expect(bend(strict).status).toBe('fails');
     expect(causesOf(house.evaluate(strict), 'frameMoment')[0]!.amountLb).toBeGreaterThan(1000);
     expect(house.evaluate(withChassis(builds[2], 'medium-4x4')).finding('frameMoment')).toBeNull();
+  });
+
+  it.each([
+    ['behind the rear axle', 420, (x: number, rear: number) => x > rear],
+    ['ahead of the front axle', -150, (x: number) => x < 0],
+  ])('bent most by what hangs %s, it is that which causes it, pound for pound', (_, xIn, beyond) => {
+    const hung = withItem(pumper, 'hung', {
+      id: 'hung',
+      name: 'Hung',
+      weightLb: 19_000,
+      xIn,
+      yIn: 0,
+      zIn: 40,
+      basis: 'weighed',
+      priceCents: 0,
+    });
+    const evaluation = house.evaluate(hung);
+    const { momentLbIn } = evaluation.read(mostBent);
+    expect(momentLbIn).toBeLessThan(0);
+    const rear = rearReactionIn(evaluation.read(axles));
+    const causes = causesOf(evaluation, 'frameMoment');
+    const all = evaluation.read(components);
+    expect(causes[0]).toEqual({ componentId: 'items.hung', name: 'Hung', amountLb: 19_000 });
+    for (const { componentId, amountLb } of causes) {
+      const component = all.find(({ id }) => id === componentId)!;
+      expect(beyond(component.xIn, rear), componentId).toBe(true);
+      expect(amountLb).toBeLessThanOrEqual(component.weightLb + 1e-9);
+    }
   });
 
   it('the moment’s slope is the shear', () => {
