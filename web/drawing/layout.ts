@@ -62,6 +62,13 @@ function rowsOf(arrangement: Arrangement, tall: boolean): ViewId[][] {
   }
 }
 
+/** Room below the last row: a plan has nothing there. */
+const belowPx = (rows: ViewId[][]) => {
+  const last = rows.at(-1)!;
+  return last.includes('top') && last.length === 1 ? PLAN_BELOW_PX : MARGIN_PX.below;
+};
+const PLAN_BELOW_PX = 14;
+
 const gapsPx = (rows: ViewId[][]) => rows.slice(0, -1).reduce((sum, row) => sum + underPx(row), 0);
 
 /** Lays the views of an arrangement into a picture of that many pixels, as large as they go. */
@@ -79,7 +86,7 @@ export function layOut(
     const columns = Math.max(...rows.map((row) => row.length));
     const across =
       (widthPx - gap.left - gap.right - (columns - 1) * gap.betweenColumns) / Math.max(...widths);
-    const down = (heightPx - gap.above - gap.below - gapsPx(rows)) / heights.reduce((a, b) => a + b, 0);
+    const down = (heightPx - gap.above - belowPx(rows) - gapsPx(rows)) / heights.reduce((a, b) => a + b, 0);
     return { rows, extents, scale: Math.max(0.05, Math.min(across, down)) };
   };
   const alone = fit(rowsOf(arrangement, false));
@@ -105,7 +112,7 @@ export function layOut(
   const width = widthPx * px;
   const height = heightPx * px;
   const spareX = width - widest - (gap.left + gap.right) * px;
-  const spareY = height - y - (gap.above + gap.below) * px;
+  const spareY = height - y - (gap.above + belowPx(rows)) * px;
   return {
     placed,
     scale,

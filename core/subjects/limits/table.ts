@@ -2,7 +2,7 @@ import type { LimitKind, Profile, TableOf } from '../../kernel/index.js';
 import { amount } from '../../units/index.js';
 
 /** How a limit binds, in words. */
-export const SENSES = { least: 'at least', most: 'at most', reckon: 'reckoned with' } as const;
+export const SENSES = { least: 'at least', most: 'at most', reckon: 'counted as' } as const;
 
 /** The limits of a profile, each with its value, basis and note. */
 export const limitsTable = (kinds: Readonly<Record<string, LimitKind>>, { limits }: Profile): TableOf => ({

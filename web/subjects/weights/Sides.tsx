@@ -64,9 +64,9 @@ export function Sides() {
   const offered = useOffered();
   const on = evaluation.read(axles);
   const { say } = useUnits();
-  const { ref, width } = useElementSize();
+  const { ref, width, height } = useElementSize();
   const { front, rear } = evaluation.read(inService).weights;
-  const picture = width > 0 ? layOut(evaluation.read(envelope), 'top', width, 250) : null;
+  const picture = width > 0 ? layOut(evaluation.read(envelope), 'top', width, height) : null;
   const placed = picture?.placed[0];
   const at = (xIn: number, yIn: number) => ({
     left: (placed!.u + xIn - picture!.viewBox.x) * picture!.scale,
