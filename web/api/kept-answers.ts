@@ -10,7 +10,7 @@ const store = createStore('baros-answers', 'answers');
 export async function askOrKept<T>(path: string): Promise<T> {
   try {
     const answer = await ask<T>('GET', path);
-    await set(path, answer, store).catch(() => undefined);
+    void set(path, answer, store).catch(() => undefined);
     return answer;
   } catch (error) {
     const kept = error instanceof Unreachable ? await get<T>(path, store).catch(() => undefined) : undefined;

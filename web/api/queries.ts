@@ -15,6 +15,7 @@ import type {
   RevisionView,
 } from '#core/exchange';
 import type { OwnPart } from '#core/kernel';
+import { askAfresh } from './afresh';
 import { ask } from './client';
 import { askOrKept } from './kept-answers';
 
@@ -66,7 +67,7 @@ function useChange<Input, Output>(
   return useMutation({
     mutationFn: change,
     networkMode: 'always',
-    onSettled: () => Promise.all(touches.map((queryKey) => client.invalidateQueries({ queryKey }))),
+    onSettled: () => askAfresh(client, touches),
   });
 }
 
