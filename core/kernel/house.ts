@@ -335,16 +335,15 @@ export class House implements Rulebook {
    * with which they were chosen. What it names anew comes from the newest catalogue.
    */
   carrying(build: Build): Build {
-    const named = this.namedParts(build);
-    const names = (kind: string, id: string) => named.some((part) => part.kind === kind && part.id === id);
-    const own = build.parts.own.filter(({ kind, id }) => names(kind, id));
+    const wanted = new Map<string, Set<string>>(this.shelves.map(({ kind }) => [kind, new Set()]));
+    for (const { kind, id } of this.namedParts(build)) wanted.get(kind)?.add(id);
+    const own = build.parts.own.filter(({ kind, id }) => wanted.get(kind)?.has(id));
+    for (const { kind, likeId } of own) wanted.get(kind)!.add(likeId);
     const copies = copiesIn(build);
     const parts = this.shelves.flatMap(({ kind, shipped }) => {
-      const ids = [...named, ...own.map((part) => ({ kind: part.kind, id: part.likeId }))]
-        .filter((part) => part.kind === kind)
-        .map(({ id }) => id);
-      return [...new Set(ids)].sort().flatMap((id): PartCopy[] => {
-        const carried = copies.find((copy) => copy.kind === kind && copy.part.id === id);
+      const ofKind = copies.filter((copy) => copy.kind === kind);
+      return [...wanted.get(kind)!].sort().flatMap((id): PartCopy[] => {
+        const carried = ofKind.find(({ part }) => part.id === id);
         const newest = shipped.find(id);
         if (carried || !newest) return carried ? [carried] : [];
         return [{ kind, edition: this.edition, part: newest as unknown as PartCopy['part'] }];

@@ -180,6 +180,7 @@ export class Shelf<P extends Named = Named> {
 
   /** What is wrong with a copy of a part of this kind. */
   problemsOfCopy({ part }: PartCopy, at: string): Problem[] {
+    if (!this.isOther(part)) return [];
     const problems = this.judge(part, at);
     if (problems.length) return problems;
     return this.figures.flatMap(({ id, min, max, read }) => {
