@@ -70,7 +70,7 @@ const written = (block: Block): (string | number)[][] => {
 describe.each(builds.map((build) => [build.name, build] as const))('%s', (name, build) => {
   const evaluation = house.evaluate(build);
 
-  it('finds what it found, by what causes it', async () => {
+  it('comes to the figures that it came to, and finds what it found by what causes it', async () => {
     const rows = evaluation.findings.flatMap((finding) => {
       const causes = house.checks.find(({ id }) => id === finding.id)?.causes?.(evaluation, finding) ?? [];
       const { id, status, actual, limit, margin, unit, state, by, words } = finding;
@@ -80,7 +80,11 @@ describe.each(builds.map((build) => [build.name, build] as const))('%s', (name, 
         ...causes.map(({ componentId, amountLb }) => [`  ${componentId}`, `${figure(amountLb)} lb`]),
       ];
     });
-    await expect(table(rows)).toMatchFileSnapshot(kept(`${name} findings`));
+    const figures = Object.entries(evaluation.figures(house.figures)).map(([id, value]) => [
+      id,
+      `${figure(value)} ${house.figure(id).unit}`,
+    ]);
+    await expect(table([...figures, ...rows])).toMatchFileSnapshot(kept(`${name} findings`));
   });
 
   it('has its papers, each line as it was', async () => {
