@@ -133,7 +133,7 @@ export function OwnPartDialog({
     if (wrong.length === 0) keep.mutate([made], { onSuccess: onClose });
   };
   return (
-    <Modal opened onClose={onClose} title={part ? `Change ${part.name}` : 'New part'} centered size="md">
+    <Modal opened onClose={onClose} title={part ? `Change ${part.name}` : 'New part'} centered size="lg">
       <form
         noValidate
         onSubmit={(event) => {
