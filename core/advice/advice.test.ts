@@ -12,6 +12,7 @@ import { withTank } from '../subjects/tank/index.js';
 import { inService, worseModel } from '../subjects/weights/index.js';
 import { adviceFor as adviceOf, advise, levelingOf } from './index.js';
 import type { Advice, AdviceAsked } from './index.js';
+import { itemAt } from '../test/item.js';
 
 const [pumper, aerial, brush] = DEMONSTRATION.flatMap((d) => d.builds) as [Build, Build, Build];
 const adviceFor = (build: Build, asked?: AdviceAsked) => adviceOf(house.evaluate(build), asked);
@@ -137,16 +138,7 @@ describe('what is asked of it', () => {
 
 describe('where nothing helps', () => {
   // A front axle that an anvil overloads whatever is changed.
-  const hopeless = withItem(pumper, 'anvil', {
-    id: 'anvil',
-    name: 'Anvil',
-    weightLb: 15_000,
-    xIn: -60,
-    yIn: 0,
-    zIn: 40,
-    basis: 'weighed',
-    priceCents: 0,
-  });
+  const hopeless = withItem(pumper, 'anvil', itemAt('Anvil', 15_000, -60));
 
   it('says how near each kind of change comes and what the best two do, all of it still over', () => {
     const { advice, obstacles } = adviceFor(hopeless, { checks: ['frontAxle'] });

@@ -43,6 +43,7 @@ import {
 import { components } from '../truck/index.js';
 import { inUnits, sayAll, UNIT_SYSTEMS } from '../units/index.js';
 import { findingsTable } from './findings-table.js';
+import { itemAt } from '../test/item.js';
 import type { Block } from './index.js';
 import { weightPaper } from './weight-paper.js';
 
@@ -317,16 +318,7 @@ describe('limits', () => {
 });
 
 describe('what stands in the way of mending', () => {
-  const hopeless = withItem(pumper, 'anvil', {
-    id: 'anvil',
-    name: 'Anvil',
-    weightLb: 15_000,
-    xIn: -60,
-    yIn: 0,
-    zIn: 40,
-    basis: 'weighed',
-    priceCents: 0,
-  });
+  const hopeless = withItem(pumper, 'anvil', itemAt('Anvil', 15_000, -60));
   const [obstacle] = adviceFor(evaluate(hopeless), { checks: ['frontAxle'] }).obstacles;
 
   it('two changes together stand first, then each kind by how near it comes', () => {

@@ -10,6 +10,7 @@ import { withItem } from '../items/index.js';
 import { copiedProfile, withLimit, withOwnProfile } from '../limits/index.js';
 import { loadStates, weighedStates } from '../weights/index.js';
 import { frameLoads, lyingAlong, mostBent } from './index.js';
+import { itemAt } from '../../test/item.js';
 
 const builds = DEMONSTRATION.flatMap(({ builds: all }) => all) as [Build, Build, Build];
 const [pumper] = builds;
@@ -120,16 +121,7 @@ describe('along the frame', () => {
     ['behind the rear axle', 420, (x: number, rear: number) => x > rear],
     ['ahead of the front axle', -150, (x: number) => x < 0],
   ])('bent most by what hangs %s, it is that which causes it, pound for pound', (_, xIn, beyond) => {
-    const hung = withItem(pumper, 'hung', {
-      id: 'hung',
-      name: 'Hung',
-      weightLb: 19_000,
-      xIn,
-      yIn: 0,
-      zIn: 40,
-      basis: 'weighed',
-      priceCents: 0,
-    });
+    const hung = withItem(pumper, 'hung', itemAt('Hung', 19_000, xIn));
     const evaluation = house.evaluate(hung);
     const { momentLbIn } = evaluation.read(mostBent);
     expect(momentLbIn).toBeLessThan(0);
