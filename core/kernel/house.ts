@@ -22,6 +22,7 @@ import type {
   Rulebook,
 } from '../build/index.js';
 import { amount } from '../units/index.js';
+import { carrying, copyProblems, namedParts } from './carried.js';
 import type { Changes } from './change.js';
 import type { Check } from './check.js';
 import type { Choice, ChoiceOption, Question, Way } from './choice.js';
@@ -200,7 +201,7 @@ export class House implements Rulebook {
           : [],
       ),
     );
-    const carried = [...lines, ...this.copyProblems(build)];
+    const carried = [...lines, ...copyProblems(this, build)];
     if (carried.length) return carried;
     const own = this.ownProblems(build);
     if (own.length) return own;
@@ -216,22 +217,6 @@ export class House implements Rulebook {
     );
     return parts.length ? parts : this.subjects.flatMap(({ problems }) => problems?.(build, this) ?? []);
   };
-
-  private copyProblems(build: Build): Problem[] {
-    const copies = copiesIn(build);
-    return copies.flatMap((copy, i) => {
-      const at = `catalogue.parts.${i}`;
-      const { kind, part } = copy;
-      const shelf = this.shelves.find((one) => one.kind === kind);
-      if (!shelf) {
-        const kinds = this.shelves.map((one) => one.kind).join(', ');
-        return [{ field: `${at}.kind`, message: `${at}.kind must be one of ${kinds} (was "${kind}")` }];
-      }
-      if (copies.findIndex((other) => other.kind === kind && other.part.id === part.id) < i)
-        return [{ field: `${at}.part.id`, message: `${at}.part.id is there twice (was "${part.id}")` }];
-      return shelf.problemsOfCopy(copy, `${at}.part`);
-    });
-  }
 
   private ownProblems(build: Build): Problem[] {
     const { own } = build.parts;
@@ -299,22 +284,13 @@ export class House implements Rulebook {
   }
 
   /** Every part that a build names, by kind and id. */
-  namedParts(build: Build): { kind: string; id: string }[] {
-    const named = (field: Field, value: unknown): { kind: string; id: string }[] => {
-      if (value === undefined) return [];
-      if (field.kind === 'part') return [{ kind: field.of, id: value as string }];
-      if (field.kind === 'lines')
-        return (value as Json[]).flatMap((line) =>
-          Object.entries(field.fields as Record<string, Field>).flatMap(([key, of]) => named(of, line[key])),
-        );
-      return [];
-    };
-    return this.blocks.flatMap((block) =>
-      Object.entries(block.fields).flatMap(([key, field]) =>
-        named(field as Field, (build as unknown as Record<string, Json>)[block.id]![key]),
-      ),
-    );
-  }
+  namedParts = (build: Build): { kind: string; id: string }[] => namedParts(this, build);
+
+  /**
+   * A build that carries the parts that it names and no others: its own, and of those that ship the figures
+   * with which they were chosen. What it names anew comes from the newest catalogue.
+   */
+  carrying = (build: Build): Build => carrying(this, build);
 
   /** Whether a build names a part. */
   names(build: Build, { kind, id }: { kind: string; id: string }): boolean {
@@ -328,35 +304,6 @@ export class House implements Rulebook {
       (part) => !own.some((other) => other.kind === part.kind && other.id === part.id),
     );
     return others.length ? { ...build, parts: { ...build.parts, own: [...own, ...others] } } : build;
-  }
-
-  /**
-   * A build that carries the parts that it names and no others: its own, and of those that ship the figures
-   * with which they were chosen. What it names anew comes from the newest catalogue.
-   */
-  carrying(build: Build): Build {
-    const wanted = new Map<string, Set<string>>(this.shelves.map(({ kind }) => [kind, new Set()]));
-    for (const { kind, id } of this.namedParts(build)) wanted.get(kind)?.add(id);
-    const own = build.parts.own.filter(({ kind, id }) => wanted.get(kind)?.has(id));
-    for (const { kind, likeId } of own) wanted.get(kind)!.add(likeId);
-    const copies = copiesIn(build);
-    const parts = this.shelves.flatMap(({ kind, shipped }) => {
-      const ofKind = copies.filter((copy) => copy.kind === kind);
-      return [...wanted.get(kind)!].sort().flatMap((id): PartCopy[] => {
-        const carried = ofKind.find(({ part }) => part.id === id);
-        const newest = shipped.find(id);
-        if (carried || !newest) return carried ? [carried] : [];
-        return [{ kind, edition: this.edition, part: newest as unknown as PartCopy['part'] }];
-      });
-    });
-    const asBefore = parts.length === copies.length && parts.every((copy, i) => copy === copies[i]);
-    const ownAsBefore = own.length === build.parts.own.length;
-    if (asBefore && ownAsBefore) return build;
-    return {
-      ...build,
-      ...(ownAsBefore ? {} : { parts: { ...build.parts, own } }),
-      ...(asBefore ? {} : { catalogue: { parts } }),
-    };
   }
 
   /** A build with this copy of an own part in place of the one that it carries. */
