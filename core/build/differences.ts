@@ -5,7 +5,7 @@ import { confirmed } from './build.js';
 import type { Build } from './build.js';
 import type { Field, LinesField } from './fields.js';
 import { withLine } from './lines.js';
-import type { Problem } from './problems.js';
+import type { Problem } from './problem.js';
 import { same } from './same.js';
 
 /**

@@ -1,26 +1,10 @@
 import { plainToInstance } from 'class-transformer';
 import { validateSync } from 'class-validator';
 import type { ValidationError } from 'class-validator';
-
-/** What is wrong with one field of an input, and what would be right. */
-export interface Problem {
-  /** Dotted path, for example `chassis.wheelbaseIn` or `items.3.weightLb`. */
-  field: string;
-  message: string;
-}
-
-/** An input that a boundary refuses; nothing was changed by it. */
-export class BadInput extends Error {
-  constructor(readonly problems: Problem[]) {
-    super(problems.map((problem) => problem.message).join('; '));
-    this.name = 'BadInput';
-  }
-}
-
-const shown = (value: unknown): string => {
-  const text = typeof value === 'number' ? String(value) : JSON.stringify(value);
-  return text === undefined ? 'missing' : text.length > 40 ? `${text.slice(0, 37)}…` : text;
-};
+import { DEEPEST, TOO_DEEP } from './json.js';
+import { BadInput, shown } from './problem.js';
+import type { Problem } from './problem.js';
+import { walk } from './walk.js';
 
 /** Rules about what kind of thing a value is. */
 const OF_TYPE = new Set([
@@ -33,6 +17,12 @@ const OF_TYPE = new Set([
   'isUuid',
   'anObject',
 ]);
+
+/** A message with the whole path of its field, which class-validator names by its last part at the beginning. */
+const withPath = (message: string, property: string, field: string): string =>
+  message
+    .replace(new RegExp(`^(each value in |each of |)${property}\\b`), (_, lead: string) => lead + field)
+    .replace(' conforming to the specified constraints', '');
 
 /** The errors of class-validator as problems with whole paths and the value that was given. */
 export function problemsOf(errors: ValidationError[], path = ''): Problem[] {
@@ -49,10 +39,11 @@ export function problemsOf(errors: ValidationError[], path = ''): Problem[] {
         };
       if (rule === 'isDefined')
         return { field, type: true, message: `${field} must be given (was ${shown(error.value)})` };
-      const words = message
-        .replaceAll(error.property, field)
-        .replace(' conforming to the specified constraints', '');
-      return { field, type: OF_TYPE.has(rule), message: `${words} (was ${shown(error.value)})` };
+      return {
+        field,
+        type: OF_TYPE.has(rule),
+        message: `${withPath(message, error.property, field)} (was ${shown(error.value)})`,
+      };
     });
     // One problem a field; a wrong type says more than the limits that follow from it.
     const [first] = [...own].sort((a, b) => Number(b.type) - Number(a.type));
@@ -63,42 +54,33 @@ export function problemsOf(errors: ValidationError[], path = ''): Problem[] {
   });
 }
 
-/** Keys that JavaScript keeps for itself: class-transformer would pass over them in silence. */
-const KEPT = new Set(['__proto__', 'constructor', 'prototype']);
-
-/** No input of ours is deeper than a handful of levels. */
-const DEEPEST = 20;
-
-function keptKeys(value: unknown, path = '', depth = 0): Problem[] {
-  if (typeof value !== 'object' || value === null) return [];
-  if (depth > DEEPEST)
-    return [
-      { field: path.slice(0, 40), message: `the input must not be nested more than ${DEEPEST} levels deep` },
-    ];
-  return Object.entries(value).flatMap(([key, inner]) => {
-    const field = path + key;
-    return KEPT.has(key)
-      ? [{ field, message: `${field} is not a field of this input; leave it out` }]
-      : keptKeys(inner, `${field}.`, depth + 1);
-  });
-}
+/** Whether a value is nested deeper than any input of ours. */
+const tooDeep = (value: unknown, left = DEEPEST): boolean =>
+  typeof value === 'object' &&
+  value !== null &&
+  (left < 0 || Object.values(value).some((inner) => tooDeep(inner, left - 1)));
 
 /**
- * Turns unknown JSON into an instance of a class with class-validator rules.
+ * Judges unknown JSON by a class with class-validator rules. What holds is given back as it came; of the rest,
+ * class-validator says what is wrong.
  * @throws BadInput naming every field that is wrong, and fields that do not belong.
  */
 export function judge<T extends object>(type: new () => T, input: unknown): T {
   if (typeof input !== 'object' || input === null || Array.isArray(input)) {
     throw new BadInput([{ field: '', message: `the input must be one JSON object (was ${shown(input)})` }]);
   }
-  const kept = keptKeys(input);
-  if (kept.length) throw new BadInput(kept);
+  if (tooDeep(input)) throw new BadInput([TOO_DEEP]);
+  const { holds, misshapen, tooMuch } = walk(type, input);
+  if (holds) return input as T;
+  if (tooMuch) throw new BadInput(misshapen);
   const instance = plainToInstance(type, input);
   const errors = validateSync(instance, {
     whitelist: true,
     forbidNonWhitelisted: true,
     forbidUnknownValues: true,
   });
-  if (errors.length) throw new BadInput(problemsOf(errors));
+  const told = new Set(misshapen.map(({ field }) => field));
+  const problems = [...misshapen, ...problemsOf(errors).filter(({ field }) => !told.has(field))];
+  if (problems.length) throw new BadInput(problems);
   return instance;
 }

@@ -16,10 +16,10 @@ import { BUILD_FORMAT, BUILD_VERSION } from './build.js';
 import type { Build } from './build.js';
 import type { Field, Fields } from './fields.js';
 import { ID, LINE_ID } from './ids.js';
-import { isId, Letters, MayBeLeftOut, Nested, Open } from './rules.js';
+import { Countable, isId, Letters, MayBeLeftOut, Nested, Open } from './rules.js';
+import type { Class } from './rules.js';
 import { BUILD_TYPES } from './types.js';
 
-type Class = new () => object;
 type Rule = PropertyDecorator;
 
 const titled = (text: string): string => text[0]!.toUpperCase() + text.slice(1);
@@ -35,7 +35,7 @@ const anId = (each: boolean, pattern = ID): Rule => Matches(pattern, { ...isId, 
 function rulesOf(field: Field, name: string): Rule[] {
   switch (field.kind) {
     case 'amount':
-      return [field.whole ? IsInt() : IsNumber(), Min(field.min), Max(field.max)];
+      return [field.whole ? IsInt() : IsNumber(), Min(field.min), Max(field.max), Countable()];
     case 'text':
       return [IsString(), Letters(field.least, field.most)];
     case 'oneOf':

@@ -1,3 +1,4 @@
+import 'reflect-metadata';
 import { Type } from 'class-transformer';
 import { IsDefined, Length, ValidateBy, ValidateIf, ValidateNested } from 'class-validator';
 
@@ -22,10 +23,26 @@ const anObject = (name: string, message: string, each: boolean): PropertyDecorat
 export const Open = (): PropertyDecorator =>
   anObject('anOpenObject', '$property must be an object with its fields', false);
 
+export type Class = new () => object;
+
+/** Which class stands at a property, and whether a list of it. */
+interface Inside {
+  type: () => Class;
+  many: boolean;
+}
+const INSIDE = Symbol('inside');
+
+/** The class by which a property is judged that is `Nested`; null for any other. */
+export function insideOf(of: Class, key: string): { type: Class; many: boolean } | null {
+  const inside = Reflect.getMetadata(INSIDE, of.prototype as object, key) as Inside | undefined;
+  return inside ? { type: inside.type(), many: inside.many } : null;
+}
+
 /** An object, or a list of them, judged by its own class; alone, `ValidateNested` would let a missing one pass. */
 export const Nested =
-  (type: () => new () => object, list?: 'each'): PropertyDecorator =>
+  (type: () => Class, list?: 'each'): PropertyDecorator =>
   (target, key) => {
+    Reflect.defineMetadata(INSIDE, { type, many: Boolean(list) } satisfies Inside, target, key);
     IsDefined()(target, key as string);
     const what = list ? 'each of $property' : '$property';
     anObject('anObject', `${what} must be an object with its fields`, Boolean(list))(target, key as string);
@@ -33,8 +50,8 @@ export const Nested =
     Type(type)(target, key as string);
   };
 
-/** A zero character or half of a surrogate pair: no letter, and no database keeps it. */
-const BROKEN = new RegExp('[\\0\\p{Cs}]', 'u');
+/** Control characters, halves of a surrogate pair and what XML forbids: no letters, and no drawing keeps them. */
+const BROKEN = /[\0-\x08\x0b\x0c\x0e-\x1f\ufffe\uffff\p{Cs}]/u;
 
 /** Text of so many characters, refused in plain words. */
 export const Letters =
@@ -52,3 +69,16 @@ export const Letters =
       },
     })(target, key as string);
   };
+
+/** Nothing that is chosen is finer than this; what is smaller divides into infinity. */
+export const FINEST = 1e-6;
+
+/** An amount that is nothing at all, or enough to reckon with. */
+export const Countable = (): PropertyDecorator =>
+  ValidateBy({
+    name: 'countable',
+    validator: {
+      validate: (value) => typeof value !== 'number' || value === 0 || Math.abs(value) >= FINEST,
+      defaultMessage: () => `$property must be 0 or at least ${FINEST}`,
+    },
+  });

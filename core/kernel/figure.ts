@@ -16,6 +16,8 @@ export interface Figure {
   short?: string;
   /** What it is reckoned by, where that needs saying. */
   note?: string;
+  /** Nothing or less of it is no truck. */
+  positive?: true;
   reading: Reading<number>;
 }
 

@@ -21,7 +21,7 @@ import type {
   Problem,
   Rulebook,
 } from '../build/index.js';
-import { amount } from '../units/index.js';
+import { amount, listed } from '../units/index.js';
 import { carrying, copyProblems, namedParts } from './carried.js';
 import type { Changes } from './change.js';
 import type { Check } from './check.js';
@@ -280,6 +280,7 @@ export class House implements Rulebook {
     const build = structuredClone(file) as Build;
     const problems = this.problemsOf(build);
     if (problems.length) throw new BadInput(problems);
+    this.measured(build);
     return this.carrying(build);
   }
 
@@ -331,6 +332,25 @@ export class House implements Rulebook {
   /** The figures of a build by which it is compared. */
   measure(build: Build, since?: Evaluation): Record<string, number> {
     return this.evaluate(build, since).figures();
+  }
+
+  /**
+   * The figures of a build that a boundary takes in.
+   * @throws BadInput where one of them can't be: such a build can't be judged, shown or printed.
+   */
+  measured(build: Build): Record<string, number> {
+    const figures = this.measure(build);
+    const none = this.mainFigures.filter(
+      ({ id, positive }) => !Number.isFinite(figures[id]) || (positive && figures[id]! <= 0),
+    );
+    if (none.length === 0) return figures;
+    const which = listed(none.map(({ id, title }) => `${title.toLowerCase()} ${figures[id]}`));
+    throw new BadInput([
+      {
+        field: '',
+        message: `the build must come to figures of a truck, and has ${which}: look for a weight of 0, or an amount that is not what it should be`,
+      },
+    ]);
   }
 
   /** A figure by its id. */

@@ -1,10 +1,11 @@
+import { FINEST } from '../build/index.js';
 import type { Problem } from '../build/index.js';
 
 /** What values are like that stand at one place of the parts of a kind. */
 interface Shape {
   /** In every part. */
   always: boolean;
-  numbers: { least: number } | null;
+  numbers: { least: number; most: number } | null;
   texts: Set<string> | null;
   other: Set<unknown>;
   fields: Map<string, Shape> | null;
@@ -18,6 +19,8 @@ const isObject = (value: unknown): value is Record<string, unknown> =>
 /** Names are free; every other text means something to the code that reads it. */
 const FREE = new Set(['id', 'name', 'basis', 'note']);
 const MOST_LETTERS = 200;
+/** So many times the largest figure that ships: no part of another edition is that large. */
+const MOST_TIMES = 100;
 /** Longer than any list of a part. */
 const MOST_ENTRIES = 100;
 
@@ -30,7 +33,9 @@ function shapeOf(values: readonly unknown[]): Shape {
   const keys = [...new Set(objects.flatMap((each) => Object.keys(each)))];
   return {
     always: there.length === values.length,
-    numbers: numbers.length ? { least: Math.min(...numbers) } : null,
+    numbers: numbers.length
+      ? { least: Math.min(...numbers), most: MOST_TIMES * Math.max(1, ...numbers.map(Math.abs)) }
+      : null,
     texts: texts.length ? new Set(texts) : null,
     other: new Set(there.filter((value) => typeof value === 'boolean' || value === null)),
     fields: objects.length
@@ -46,7 +51,10 @@ function misfits(shape: Shape, value: unknown, at: string, key: string): Problem
   if (value === undefined) return shape.always ? wrong('must be there') : [];
   if (typeof value === 'number' && shape.numbers) {
     if (!Number.isFinite(value)) return wrong(`must be a figure (was ${value})`);
-    const { least } = shape.numbers;
+    const { least, most } = shape.numbers;
+    if (Math.abs(value) > most) return wrong(`must be at most ${most} (was ${value})`);
+    if (value !== 0 && Math.abs(value) < FINEST)
+      return wrong(`must be 0 or at least ${FINEST} (was ${value})`);
     if (least > 0 && value <= 0) return wrong(`must be more than 0 (was ${value})`);
     if (least >= 0 && value < 0) return wrong(`must be at least 0 (was ${value})`);
     return [];

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { BadInput } from '../build/index.js';
 import type { Build } from '../build/index.js';
 import { DEMONSTRATION, starterBuild } from '../demonstration/index.js';
+import { components } from '../truck/index.js';
 import { house } from './index.js';
 
 const builds = [
@@ -10,6 +11,24 @@ const builds = [
 ];
 const json = (value: unknown) => JSON.parse(JSON.stringify(value));
 const pumper = builds[0]!;
+
+/** An empty truck of no allowance, every component of it weighed at nothing. */
+const empty = {
+  ...pumper,
+  limits: { version: 1, profileId: 'ratings-only' },
+  tank: { ...pumper.tank, gallons: 0 },
+  foam: { version: 1, gallons: 0 },
+};
+const weighingNothing = {
+  ...empty,
+  weights: {
+    ...pumper.weights,
+    weighed: house
+      .evaluate(empty as Build)
+      .read(components)
+      .map(({ id }) => ({ id, weightLb: 0, basis: 'weighed' })),
+  },
+};
 
 const problems = (read: () => unknown) => {
   try {
@@ -158,6 +177,32 @@ describe('a build file', () => {
       'tank.__proto__',
       /not a field/,
     ],
+    [
+      'with a list for the growth reserve',
+      { ...pumper, weights: { ...pumper.weights, growth: [] } },
+      'weights.growth',
+      /must be an object with its fields \(was \[\]\)/,
+    ],
+    [
+      'with a list for a load state',
+      { ...pumper, weights: { ...pumper.weights, states: [[]] } },
+      'weights.states',
+      /each of weights\.states must be an object with its fields/,
+    ],
+    ['with a list for the bumper', { ...pumper, bumper: [] }, 'bumper', /must be an object with its fields/],
+    [
+      'with less water than a drop',
+      { ...pumper, tank: { ...pumper.tank, gallons: 5e-324 } },
+      'tank.gallons',
+      /must be 0 or at least 0.000001 \(was 5e-324\)/,
+    ],
+    [
+      'of which everything weighs nothing',
+      weighingNothing,
+      '',
+      /must come to figures of a truck, and has gross 0: look for a weight of 0/,
+    ],
+    ['with a character that XML forbids', { ...pumper, name: 'a\u0001' }, 'name', /readable text/],
     ['with a broken character in its name', { ...pumper, name: 'a\ud800' }, 'name', /readable text/],
     ['that is a list', [], '', /must be one JSON object/],
     ['that is nothing', null, '', /must be one JSON object \(was null\)/],

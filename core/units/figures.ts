@@ -1,5 +1,5 @@
 import { IN_PER_FT } from './constants.js';
-import { grouped, MINUS, settled, withMinus } from './format.js';
+import { grouped, MINUS, NO_FIGURE, settled, withMinus } from './format.js';
 import { QUANTITIES, shownIn } from './systems.js';
 import type { Quantity, UnitSystem } from './systems.js';
 
@@ -11,7 +11,7 @@ import type { Quantity, UnitSystem } from './systems.js';
 const figure =
   (quantity: Quantity) =>
   (value: number): string =>
-    `{${Number.isFinite(value) ? value : 0} ${quantity}}`;
+    `{${value} ${quantity}}`;
 
 /** Pounds. */
 export const lb = figure('lb');
@@ -54,17 +54,20 @@ export const change = (text: string): string => text.replace('{', '{±');
 /** The same figure without its unit, where the unit stands elsewhere. */
 export const bare = (text: string): string => text.replace('{', '{#');
 
-const FIGURE = new RegExp(`\\{([±#]*)(-?\\d+(?:\\.\\d+)?(?:e[+-]?\\d+)?) (${QUANTITIES.join('|')})\\}`, 'g');
+const NUMBER = '-?\\d+(?:\\.\\d+)?(?:e[+-]?\\d+)?|NaN|-?Infinity';
+const FIGURE = new RegExp(`\\{([±#]*)(${NUMBER}) (${QUANTITIES.join('|')})\\}`, 'g');
 
 const EIGHTHS = ['', '⅛', '¼', '⅜', '½', '⅝', '¾', '⅞'];
 
 /** 1.75 → "1¾", to the eighth of an inch at which hose is named. */
 function inEighths(value: number): string {
+  if (!Number.isFinite(value)) return NO_FIGURE;
   const eighths = Math.round(value * 8);
   return `${Math.floor(eighths / 8) || ''}${EIGHTHS[eighths % 8]}` || '0';
 }
 
 function feetAndInches(value: number): string {
+  if (!Number.isFinite(value)) return `${NO_FIGURE} ft`;
   const rounded = Math.round(Math.abs(value));
   return `${value < 0 && rounded > 0 ? MINUS : ''}${Math.floor(rounded / IN_PER_FT)} ft ${rounded % IN_PER_FT} in`;
 }
@@ -80,7 +83,7 @@ function say(marks: string, value: number, quantity: Quantity, system: UnitSyste
     : quantity === 'size' && unit === 'in'
       ? inEighths(value)
       : grouped(shown, decimals, quantity === 'ftin');
-  const sign = !marks.includes('±') ? '' : shown > 0 ? '+' : shown === 0 ? '±' : '';
+  const sign = !marks.includes('±') || Number.isNaN(shown) ? '' : shown > 0 ? '+' : shown === 0 ? '±' : '';
   return `${sign}${withMinus(number)}${marks.includes('#') || inFeet ? '' : ` ${unit}`}`;
 }
 

@@ -16,6 +16,11 @@ const fixed = [0, 1, 2, 3].map(
 export const MINUS = '−';
 export const withMinus = (text: string): string => text.replace(/^-/, MINUS);
 
+/** What stands for a figure that is no number: never a 0. */
+export const NO_FIGURE = '?';
+const said = (value: number, format: Intl.NumberFormat): string =>
+  Number.isFinite(value) ? format.format(value) : NO_FIGURE;
+
 /** Rounded to so many decimals; avoids "−0" where a small negative rounds away. */
 export const settled = (value: number, decimals: number): number => {
   const scale = 10 ** decimals;
@@ -24,16 +29,16 @@ export const settled = (value: number, decimals: number): number => {
 
 /** A number with its thousands grouped and up to three decimals, all of them where `always` is set. */
 export const grouped = (value: number, decimals: number, always = false): string =>
-  (always ? fixed : upTo)[decimals]!.format(value);
+  said(value, (always ? fixed : upTo)[decimals]!);
 
 /** 18942.4 → "18,942". No unit. */
-export const formatWhole = (value: number): string => withMinus(whole.format(settled(value, 0)));
+export const formatWhole = (value: number): string => withMinus(said(settled(value, 0), whole));
 
 /** Percent to one decimal: 4.26 → "4.3 %". */
-export const formatPct = (pct: number): string => `${withMinus(tenth.format(settled(pct, 1)))} %`;
+export const formatPct = (pct: number): string => `${withMinus(said(settled(pct, 1), tenth))} %`;
 
 /** Integer cents as dollars: 123456 → "$1,235". */
-export const formatMoney = (cents: number): string => withMinus(dollars.format(settled(cents / 100, 0)));
+export const formatMoney = (cents: number): string => withMinus(said(settled(cents / 100, 0), dollars));
 
 /** A change with its sign: 120 → "+120", −40 → "−40", 0 → "±0". */
 export function signed(value: number, format: (value: number) => string = formatWhole): string {

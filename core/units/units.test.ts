@@ -34,6 +34,9 @@ describe('numbers in words', () => {
     [signed(0.2), '±0'],
     [signed(-250_000, formatMoney), '−$2,500'],
     [formatWhole(1e6), '1,000,000'],
+    [formatWhole(NaN), '?'],
+    [formatPct(Infinity), '? %'],
+    [formatMoney(NaN), '?'],
   ])('%s', (actual, expected) => expect(actual).toBe(expected));
 });
 
@@ -41,6 +44,11 @@ describe('figures within a text are said in the reader’s units', () => {
   it.each([
     [lb(18942.4), '18,942 lb', '8,592 kg', '18,942 lb'],
     [lb(-0.3), '0 lb', '0 kg', '0 lb'],
+    [lb(NaN), '? lb', '? kg', '? lb'],
+    [change(lb(-Infinity)), '? lb', '? kg', '? lb'],
+    [feetInches(NaN), '? ft', '? m', '? ft'],
+    [hoseSize(NaN), '? in', '? mm', '? in'],
+    [amount(NaN, '%'), '? %', '? %', '? %'],
     [lb(-40.4), '−40 lb', '−18 kg', '−40 lb'],
     [inches(71.12), '71.1 in', '1,806 mm', '71.1 in'],
     [feetInches(122.4), '10 ft 2 in', '3.11 m', '10 ft 2 in'],

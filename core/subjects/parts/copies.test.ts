@@ -122,7 +122,7 @@ describe('a copy of a part is refused', () => {
     ['with a text for a figure', { weightLb: '3050' }, /part\.weightLb must be what parts of this kind have/],
     ['with a weight below nothing', { weightLb: -1 }, /part\.weightLb must be more than 0 \(was -1\)/],
     ['with a weight that is no figure', { weightLb: NaN }, /part\.weightLb must be/],
-    ['heavier than any', { weightLb: 1e9 }, /part must have weightLb from 0 to/],
+    ['heavier than any', { weightLb: 1e9 }, /part\.weightLb must be at most \d+/],
     ['with a field of none', { wings: 2 }, /part\.wings is not known; a part of this kind has/],
     ['with a list for an object', { weightLb: [] }, /part\.weightLb must be what/],
     [

@@ -129,7 +129,7 @@ export const weights: Subject = {
   figures: [
     inServiceFigure('front', 'Front axle', ({ front }) => front.loadLb),
     inServiceFigure('rear', 'Rear axle', ({ rear }) => rear.loadLb),
-    inServiceFigure('gross', 'Gross', ({ totalLb }) => totalLb),
+    { ...inServiceFigure('gross', 'Gross', ({ totalLb }) => totalLb), positive: true },
     {
       id: 'tilt',
       title: 'Least tilt, rigid',
