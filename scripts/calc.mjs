@@ -30,7 +30,7 @@ await run(async () => {
   }
   let input;
   try {
-    input = JSON.parse(text);
+    input = readJson(text);
   } catch (error) {
     refuse(`FILE must hold one JSON object: ${error.message}`);
   }

@@ -3,42 +3,35 @@ import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { SwaggerModule } from '@nestjs/swagger';
 import compression from 'compression';
-import { json } from 'express';
-import helmet from 'helmet';
 import { AppModule } from './app.module.js';
 import { describe } from './documents/index.js';
-import { JudgePipe, ProblemFilter } from './problems/index.js';
+import { guard } from './gate/index.js';
+import type { Doors } from './gate/index.js';
+import { ProblemFilter } from './problems/index.js';
 
-const BODY_LIMIT = '1mb';
-/** A department with the whole history of its builds. */
-const ARCHIVE_LIMIT = '64mb';
+export interface Setting extends Partial<Doors> {
+  /** The built screens, where they are served. */
+  webFolder?: string;
+  /** How many requests of one address are answered in ten seconds; many, where left out. */
+  mostRequests?: number;
+}
 
 /** Builds the server with its guards, ready to listen. */
-export async function createApp(databaseUrl: string, webFolder?: string): Promise<NestExpressApplication> {
-  const app = await NestFactory.create<NestExpressApplication>(AppModule.on(databaseUrl, webFolder), {
-    logger: ['error', 'warn', 'fatal'],
-    bodyParser: false,
-    abortOnError: false,
-  });
-  app.use(
-    helmet({
-      contentSecurityPolicy: {
-        directives: {
-          'script-src': ["'self'"],
-          'style-src': ["'self'", "'unsafe-inline'"],
-          'worker-src': ["'self'"],
-          'upgrade-insecure-requests': null,
-        },
-      },
-      // Baros is served over plain HTTP on the department's own network.
-      strictTransportSecurity: false,
-    }),
+export async function createApp(
+  databaseUrl: string,
+  { webFolder, host = '127.0.0.1', names, mostRequests }: Setting = {},
+): Promise<NestExpressApplication> {
+  const app = await NestFactory.create<NestExpressApplication>(
+    AppModule.on(databaseUrl, webFolder, mostRequests),
+    {
+      logger: ['error', 'warn', 'fatal'],
+      bodyParser: false,
+      abortOnError: false,
+    },
   );
+  guard(app, names === undefined ? { host } : { host, names });
   app.use(compression());
-  app.use('/api/departments/archive', json({ limit: ARCHIVE_LIMIT }));
-  app.useBodyParser('json', { limit: BODY_LIMIT });
   app.setGlobalPrefix('api');
-  app.useGlobalPipes(new JudgePipe());
   app.useGlobalFilters(new ProblemFilter());
   app.enableShutdownHooks();
   SwaggerModule.setup('api/docs', app, () => describe(app));

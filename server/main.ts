@@ -1,6 +1,8 @@
 import { fileURLToPath } from 'node:url';
 import { createApp } from './app.js';
+import { alone } from './database/index.js';
 import { loadDemonstration } from './demonstration/index.js';
+import { isLoopback } from './gate/index.js';
 
 const required = (name: string): string => {
   const value = process.env[name];
@@ -10,11 +12,27 @@ const required = (name: string): string => {
 
 try {
   const port = Number(required('PORT'));
-  const app = await createApp(required('DATABASE_URL'), fileURLToPath(new URL('../web', import.meta.url)));
-  if (process.env['BAROS_DEMONSTRATION'] !== 'off' && (await loadDemonstration(app)))
-    console.log('Loaded the demonstration departments.');
-  await app.listen(port, process.env['HOST'] ?? '127.0.0.1');
-  console.log(`Baros is ready at http://localhost:${port}`);
+  const host = process.env['HOST'] ?? '127.0.0.1';
+  const databaseUrl = required('DATABASE_URL');
+  const names = process.env['BAROS_NAMES'];
+  const app = await alone(databaseUrl, async () => {
+    const made = await createApp(databaseUrl, {
+      webFolder: fileURLToPath(new URL('../web', import.meta.url)),
+      host,
+      ...(names === undefined ? {} : { names }),
+    });
+    if (process.env['BAROS_DEMONSTRATION'] !== 'off' && (await loadDemonstration(made)))
+      console.log('Loaded the demonstration departments.');
+    return made;
+  });
+  await app.listen(port, host);
+  if (!isLoopback(host))
+    console.log(
+      `Baros listens on ${host}, for others on this network too. It has no accounts yet: whoever reaches it can read and change everything. Do so only where the network is trusted.`,
+    );
+  console.log(
+    `Baros is ready at http://${isLoopback(host) && host !== '127.0.0.1' ? host : 'localhost'}:${port}`,
+  );
 } catch (error) {
   console.error(`Baros could not start: ${(error as Error).message}`);
   process.exit(1);

@@ -51,7 +51,10 @@ export const Nested =
   };
 
 /** Control characters, halves of a surrogate pair and what XML forbids: no letters, and no drawing keeps them. */
-const BROKEN = /[\0-\x08\x0b\x0c\x0e-\x1f\ufffe\uffff\p{Cs}]/u;
+const BROKEN = /(?![\t\n\r])[\p{Cc}\p{Cs}\ufffe\uffff]/u;
+
+/** Whether a text has letters only, and the breaks between them. */
+export const isReadable = (text: string): boolean => !BROKEN.test(text);
 
 /** Text of so many characters, refused in plain words. */
 export const Letters =
@@ -64,7 +67,7 @@ export const Letters =
     ValidateBy({
       name: 'readable',
       validator: {
-        validate: (value) => typeof value !== 'string' || !BROKEN.test(value),
+        validate: (value) => typeof value !== 'string' || isReadable(value),
         defaultMessage: () => '$property must be readable text, without broken characters',
       },
     })(target, key as string);

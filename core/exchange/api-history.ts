@@ -1,10 +1,11 @@
 import 'reflect-metadata';
 import { Type } from 'class-transformer';
-import { IsDateString, IsIn, IsInt, IsObject, IsString, Min, ValidateBy } from 'class-validator';
+import { IsIn, IsObject, IsString, ValidateBy } from 'class-validator';
 import { Letters, MayBeLeftOut, Nested } from '../build/index.js';
 import type { Build } from '../build/index.js';
 import type { Figures } from '../kernel/index.js';
 import { house } from '../subjects/index.js';
+import { Moment, RevisionNumber } from './moments.js';
 import { UNIT_SYSTEMS } from '../units/index.js';
 import type { UnitSystem } from '../units/index.js';
 
@@ -23,8 +24,7 @@ const AreFigures = (): PropertyDecorator => (target, key) => {
 
 /** One saved change of a build. */
 export class RevisionView {
-  @IsInt()
-  @Min(1)
+  @RevisionNumber()
   revision!: number;
 
   /** The change in words, with its figures in place. */
@@ -35,7 +35,7 @@ export class RevisionView {
   who!: string;
 
   /** ISO 8601. */
-  @IsDateString()
+  @Moment()
   savedAt!: string;
 
   /** What people call it, such as «as bid»; empty where it has no name. */
@@ -67,8 +67,7 @@ export class PaperQuery {
   units?: UnitSystem;
 
   @MayBeLeftOut()
-  @IsInt()
-  @Min(1)
+  @RevisionNumber()
   @Type(() => Number)
   revision?: number;
 }

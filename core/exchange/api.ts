@@ -1,10 +1,11 @@
 import 'reflect-metadata';
-import { IsBoolean, IsDateString, IsIn, IsInt, IsString, IsUUID, Min } from 'class-validator';
+import { IsBoolean, IsIn, IsString, IsUUID } from 'class-validator';
 import { BUILD_TYPES, Letters, MayBeLeftOut, Nested } from '../build/index.js';
 import type { Build, BuildType } from '../build/index.js';
 import { DISTRICT_KINDS } from '../demonstration/index.js';
 import type { DistrictKind } from '../demonstration/index.js';
 import { house } from '../subjects/index.js';
+import { Moment, RevisionNumber } from './moments.js';
 
 /** What passes between the screens and the server, with the rules that both judge by. */
 
@@ -109,8 +110,7 @@ export class BuildChange extends ByWhom {
 
 export class SaveBuild extends ByWhom {
   /** The revision that the change was made on; the save is refused when a newer one is there. */
-  @IsInt()
-  @Min(1)
+  @RevisionNumber()
   revision!: number;
 
   /** The change in words, for the history. */
@@ -129,15 +129,14 @@ export class BuildView {
   @IsUUID()
   departmentId!: string;
 
-  @IsInt()
-  @Min(1)
+  @RevisionNumber()
   revision!: number;
 
   @IsBoolean()
   archived!: boolean;
 
   /** When it was last saved, ISO 8601. */
-  @IsDateString()
+  @Moment()
   savedAt!: string;
 
   /** The last change in words. */
@@ -146,4 +145,14 @@ export class BuildView {
 
   @Nested(() => house.BuildFile)
   build!: Build;
+}
+
+/** How a server is. */
+export class Health {
+  @IsBoolean()
+  live!: boolean;
+
+  /** Its database answers. */
+  @IsBoolean()
+  ready!: boolean;
 }

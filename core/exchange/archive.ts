@@ -1,29 +1,20 @@
 import 'reflect-metadata';
-import {
-  ArrayMaxSize,
-  ArrayMinSize,
-  Equals,
-  IsArray,
-  IsBoolean,
-  IsDateString,
-  IsInt,
-  IsString,
-  Min,
-} from 'class-validator';
+import { ArrayMaxSize, ArrayMinSize, Equals, IsArray, IsBoolean, IsString } from 'class-validator';
 import { BadInput, judge, Letters, Nested } from '../build/index.js';
 import type { Build } from '../build/index.js';
 import { americanPart } from '../kernel/index.js';
 import type { OwnPart } from '../kernel/index.js';
 import { house } from '../subjects/index.js';
+import { Moment, RevisionNumber } from './moments.js';
 import { NewDepartment } from './api.js';
 import { OwnPartRules } from './api-parts.js';
+import { problemsWithin } from './taken.js';
 
 export const ARCHIVE_FORMAT = 'baros-department';
 export const ARCHIVE_VERSION = 2;
 
 export class ArchivedRevision {
-  @IsInt()
-  @Min(1)
+  @RevisionNumber()
   revision!: number;
 
   @IsString()
@@ -38,7 +29,7 @@ export class ArchivedRevision {
   @Letters(0, 40)
   label!: string;
 
-  @IsDateString()
+  @Moment()
   savedAt!: string;
 
   @Nested(() => house.BuildFile)
@@ -132,9 +123,7 @@ export function parseArchive(input: unknown): DepartmentArchive {
       const at = `builds.${b}.revisions.${r}.`;
       const before = revisions[r - 1]?.revision ?? 0;
       return [
-        ...house
-          .problemsOf(revision.build)
-          .map(({ field, message }) => ({ field: `${at}build.${field}`, message: `${at}build.${message}` })),
+        ...problemsWithin(revision.build, `${at}build.`),
         ...(revision.revision > before
           ? []
           : [

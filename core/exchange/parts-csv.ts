@@ -1,4 +1,3 @@
-import Papa from 'papaparse';
 import { BadInput, judge } from '../build/index.js';
 import { american, americanFigure, FIGURE_SOURCES } from '../kernel/index.js';
 import type { FigureSource, OwnPart } from '../kernel/index.js';
@@ -6,6 +5,7 @@ import { house } from '../subjects/index.js';
 import { fromSystem, shownIn, toSystem, UNIT_SYSTEMS } from '../units/index.js';
 import type { UnitSystem } from '../units/index.js';
 import { OwnPartRules } from './api-parts.js';
+import { csvOf, csvRows } from './csv.js';
 
 const HEADER = ['kind', 'id', 'like', 'name', 'figure', 'value', 'unit', 'source'];
 
@@ -28,7 +28,7 @@ export function partsCsv(parts: OwnPart[], system: UnitSystem): string {
       ];
     });
   });
-  return Papa.unparse({ fields: HEADER, data }, { newline: '\n' });
+  return csvOf(HEADER, data);
 }
 
 /** What reading a list of parts would bring: nothing is kept until a person says so. */
@@ -42,7 +42,7 @@ export interface PartsReading {
  * refused is left out whole.
  */
 export function readPartsCsv(text: string): PartsReading {
-  const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: 'greedy' });
+  const data = csvRows(text);
   const header = (data[0] ?? []).map((head) => head.trim().toLowerCase());
   const missing = HEADER.slice(0, 4).filter((head) => !header.includes(head));
   if (missing.length)

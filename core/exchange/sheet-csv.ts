@@ -1,4 +1,3 @@
-import Papa from 'papaparse';
 import { amountProblem, BASES, freshId, same } from '../build/index.js';
 import type { Basis, Build } from '../build/index.js';
 import type { Evaluation } from '../kernel/index.js';
@@ -16,6 +15,7 @@ import type { SheetRow } from '../subjects/weights/index.js';
 import { components } from '../truck/index.js';
 import { fromSystem, inUnits, shownIn, toSystem, UNIT_SYSTEMS } from '../units/index.js';
 import type { Quantity, UnitSystem } from '../units/index.js';
+import { csvOf, csvRows } from './csv.js';
 
 interface Column {
   key: keyof SheetRow;
@@ -55,9 +55,9 @@ export function sheetCsv(evaluation: Evaluation, system: UnitSystem): string {
           : value;
     }),
   );
-  return Papa.unparse(
-    { fields: COLUMNS.map((column) => headOf(column, system)), data: rows },
-    { newline: '\n' },
+  return csvOf(
+    COLUMNS.map((column) => headOf(column, system)),
+    rows,
   );
 }
 
@@ -143,7 +143,7 @@ function readRow(cells: string[], at: Columns, isItem: (id: string) => boolean):
  */
 export function readSheet(evaluation: Evaluation, text: string): SheetReading {
   const { build, house } = evaluation;
-  const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: 'greedy' });
+  const data = csvRows(text);
   const reading: SheetReading = { build, changes: [], refused: [], unchanged: 0 };
   const refuse = (line: number, reason: string) => void reading.refused.push({ line, reason });
   const header = data[0];

@@ -1,4 +1,4 @@
-import { FINEST } from '../build/index.js';
+import { FINEST, isReadable } from '../build/index.js';
 import type { Problem } from '../build/index.js';
 
 /** What values are like that stand at one place of the parts of a kind. */
@@ -61,8 +61,9 @@ function misfits(shape: Shape, value: unknown, at: string, key: string): Problem
   }
   if (typeof value === 'string' && shape.texts) {
     if (FREE.has(key)) {
-      if (value.length > 0 && value.length <= MOST_LETTERS) return [];
-      return wrong(`must have 1 to ${MOST_LETTERS} characters`);
+      if (value.length === 0 || value.length > MOST_LETTERS)
+        return wrong(`must have 1 to ${MOST_LETTERS} characters`);
+      return isReadable(value) ? [] : wrong('must be readable text, without broken characters');
     }
     if (shape.texts.has(value)) return [];
     return wrong(`must be one of ${[...shape.texts].join(', ')} (was "${value.slice(0, MOST_LETTERS)}")`);

@@ -1,13 +1,13 @@
+import { readFileSync } from 'node:fs';
 import { plainToInstance } from 'class-transformer';
 import { validateSync } from 'class-validator';
 import fc from 'fast-check';
 import { expect, it } from 'vitest';
-import { BadInput, readJson } from '../build/index.js';
-import { walk } from '../build/walk.js';
-import { partsCsv, report, sheetCsv } from '../exchange/index.js';
+import { BadInput, readJson, walk } from '../build/index.js';
+import { CALCULATIONS, partsCsv, report, sheetCsv } from '../exchange/index.js';
 import { PAPERS } from '../papers/index.js';
 import { house } from '../subjects/index.js';
-import { oddBuild, RUNS, SEED, textOf } from './odd.js';
+import { LONG_MS, ODD, oddBuild, placesOf, put, RUNS, SEED, textOf } from './odd.js';
 
 /** What a build of that text is read as; null where it is refused with its reasons. */
 function read(text: string) {
@@ -31,7 +31,7 @@ const numbersIn = (value: unknown): number[] =>
 
 it(
   'whatever a build file says, it is refused with a reason, or opened, weighed, printed and written again',
-  { timeout: 3_600_000 },
+  { timeout: LONG_MS },
   () => {
     let taken = 0;
     fc.assert(
@@ -60,7 +60,7 @@ it(
   },
 );
 
-it('the walk over the rules says what class-validator says', { timeout: 3_600_000 }, () => {
+it('the walk over the rules says what class-validator says', { timeout: LONG_MS }, () => {
   fc.assert(
     fc.property(oddBuild, (odd) => {
       const text = textOf(odd);
@@ -82,3 +82,31 @@ it('the walk over the rules says what class-validator says', { timeout: 3_600_00
     { numRuns: Math.min(RUNS, 2000), seed: SEED },
   );
 });
+
+it(
+  'whatever the command is given: refused with a reason, or worked out in figures',
+  { timeout: LONG_MS },
+  () => {
+    const calcs = ['weights', 'tank', 'angles'] as const;
+    const cases = calcs.flatMap((calc) => {
+      const { input } = JSON.parse(
+        readFileSync(new URL(`./examples/${calc}.json`, import.meta.url), 'utf8'),
+      )[0] as { input: object };
+      return placesOf(input).flatMap((place) => ODD.map((value) => ({ calc, input, place, value })));
+    });
+    fc.assert(
+      fc.property(fc.nat(cases.length - 1), (which) => {
+        const { calc, input, place, value } = cases[which]!;
+        const odd = structuredClone(input) as Record<string, unknown>;
+        put(odd, place, value);
+        try {
+          const result = CALCULATIONS[calc](readJson(JSON.stringify(odd)));
+          expect(numbersIn(result).every(Number.isFinite)).toBe(true);
+        } catch (error) {
+          expect(error).toBeInstanceOf(BadInput);
+        }
+      }),
+      { numRuns: RUNS, seed: SEED },
+    );
+  },
+);

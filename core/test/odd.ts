@@ -8,6 +8,8 @@ import { house } from '../subjects/index.js';
  * hundred; a seed repeats them.
  */
 export const RUNS = Number(process.env['BAROS_FUZZ'] ?? 300);
+/** Twenty thousand take their time. */
+export const LONG_MS = 7_200_000;
 export const SEED = Number(process.env['BAROS_SEED'] ?? 20_261_126);
 
 type Json = Record<string, unknown>;
@@ -64,7 +66,7 @@ const deep = (levels: number): unknown => (levels === 0 ? 1 : [deep(levels - 1)]
 export const ODD = [...NUMBERS, ...TEXTS, ...OTHERS, deep(15), deep(60), Array(3000).fill({}), undefined];
 
 /** Every place of a JSON value, as the keys that lead to it. */
-function placesOf(value: unknown, at: string[] = []): string[][] {
+export function placesOf(value: unknown, at: string[] = []): string[][] {
   if (typeof value !== 'object' || value === null) return [];
   return Object.entries(value).flatMap(([key, inner]) => [[...at, key], ...placesOf(inner, [...at, key])]);
 }
@@ -81,7 +83,8 @@ const OF_FIELDS = house.blocks.flatMap(({ id, fields }) => fieldPlaces(fields, [
 
 const BUILDS = BASES.map((text) => ({ text, places: [...placesOf(JSON.parse(text)), ...OF_FIELDS] }));
 
-function put(root: Json, place: string[], value: unknown): void {
+/** Puts a value at a place, or takes away what is there. */
+export function put(root: Json, place: string[], value: unknown): void {
   let at: Json = root;
   for (const key of place.slice(0, -1)) {
     const next = at[key];

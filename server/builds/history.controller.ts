@@ -1,6 +1,7 @@
-import { Body, Controller, Get, Param, ParseIntPipe, ParseUUIDPipe, Patch } from '@nestjs/common';
+import { Body, Controller, Get, Param, ParseUUIDPipe, Patch } from '@nestjs/common';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { RevisionDetail, RevisionLabel, RevisionView } from '#core/exchange';
+import { RevisionPipe } from '../problems/index.js';
 import { HistoryService } from './history.service.js';
 
 @ApiTags('history')
@@ -18,7 +19,7 @@ export class HistoryController {
   @ApiOkResponse({ type: RevisionDetail })
   one(
     @Param('id', ParseUUIDPipe) id: string,
-    @Param('revision', ParseIntPipe) revision: number,
+    @Param('revision', RevisionPipe) revision: number,
   ): Promise<RevisionDetail> {
     return this.history.one(id, revision);
   }
@@ -27,7 +28,7 @@ export class HistoryController {
   @ApiOkResponse({ type: RevisionView })
   name(
     @Param('id', ParseUUIDPipe) id: string,
-    @Param('revision', ParseIntPipe) revision: number,
+    @Param('revision', RevisionPipe) revision: number,
     @Body() { label }: RevisionLabel,
   ): Promise<RevisionView> {
     return this.history.name(id, revision, label);

@@ -1,17 +1,20 @@
 import { Body, Controller, HttpCode, Post } from '@nestjs/common';
 import { ApiBody, ApiOkResponse, ApiTags } from '@nestjs/swagger';
-import { report } from '#core/exchange';
 import { anglesCalculation } from '#core/subjects/angles';
-import { house } from '#core/subjects';
 import { tankCalculation } from '#core/subjects/tank';
 import { AnglesInput, TankInput, WeightsInput } from '#core/exchange';
 import { weigh } from '#core/subjects/weights';
+import { AskedBy } from '../gate/index.js';
+import type { Asker } from '../gate/index.js';
+import { WorkService } from '../work/index.js';
 import { resultSchemas } from './results.js';
 
 /** The outside contract over HTTP: the same calculations as `npm run calc`. */
 @ApiTags('calc')
 @Controller('calc')
 export class CalcController {
+  constructor(private readonly work: WorkService) {}
+
   @Post('weights')
   @HttpCode(200)
   @ApiOkResponse({ schema: resultSchemas.weights })
@@ -37,7 +40,7 @@ export class CalcController {
   @HttpCode(200)
   @ApiOkResponse({ schema: resultSchemas.evaluate })
   @ApiBody({ schema: { $ref: '#/components/schemas/Build' } })
-  evaluate(@Body() file: object) {
-    return report(house.parse(file));
+  evaluate(@Body() file: object, @AskedBy() asker: Asker): Promise<unknown> {
+    return this.work.do({ kind: 'evaluate', file }, asker);
   }
 }

@@ -1,1 +1,2 @@
 export { databaseOptions } from './options.js';
+export { alone } from './alone.js';

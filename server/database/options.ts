@@ -8,6 +8,10 @@ import { FilesAndFigures1764200000000 } from './migrations/1764200000000-files-a
 import { HistoryAndParts1764100000000 } from './migrations/1764100000000-history-and-parts.js';
 import { FirstTables1764000000000 } from './migrations/1764000000000-first-tables.js';
 
+const MOST_CONNECTIONS = 10;
+const CONNECT_MS = 5000;
+const STUCK_MS = 60_000;
+
 /** How the database is reached; tables change by migrations only. */
 export const databaseOptions = (url: string): DataSourceOptions => ({
   type: 'postgres',
@@ -21,4 +25,11 @@ export const databaseOptions = (url: string): DataSourceOptions => ({
   ],
   migrationsRun: true,
   synchronize: false,
+  connectTimeoutMS: CONNECT_MS,
+  // A query that takes longer than any of ours is stuck: nobody waits for it for ever.
+  extra: {
+    max: MOST_CONNECTIONS,
+    statement_timeout: STUCK_MS,
+    idle_in_transaction_session_timeout: STUCK_MS,
+  },
 });

@@ -1,9 +1,12 @@
-import { Controller, Get, Header, Param, ParseUUIDPipe, Query, StreamableFile } from '@nestjs/common';
+import { Controller, Get, Param, ParseUUIDPipe, Query, StreamableFile } from '@nestjs/common';
 import { ApiOkResponse, ApiParam, ApiProduces, ApiQuery, ApiTags } from '@nestjs/swagger';
 import { PaperQuery } from '#core/exchange';
 import { judge } from '#core/build';
 import { PAPERS } from '#core/papers';
 import { UNIT_SYSTEMS } from '#core/units';
+import { AskedBy } from '../gate/index.js';
+import type { Asker } from '../gate/index.js';
+import { IdPipe } from '../problems/index.js';
 import { PapersService } from './papers.service.js';
 
 @ApiTags('papers')
@@ -12,7 +15,6 @@ export class PapersController {
   constructor(private readonly papers: PapersService) {}
 
   @Get(':paper')
-  @Header('Cache-Control', 'no-store')
   @ApiQuery({ name: 'units', enum: UNIT_SYSTEMS, required: false })
   @ApiQuery({ name: 'revision', type: Number, required: false })
   @ApiParam({ name: 'paper', enum: PAPERS.map((kind) => kind.id) })
@@ -20,10 +22,11 @@ export class PapersController {
   @ApiOkResponse({ schema: { type: 'string', format: 'binary' } })
   async print(
     @Param('id', ParseUUIDPipe) id: string,
-    @Param('paper') paper: string,
+    @Param('paper', IdPipe) paper: string,
     @Query() query: object,
+    @AskedBy() asker: Asker,
   ): Promise<StreamableFile> {
-    const { name, pdf } = await this.papers.print(id, paper, judge(PaperQuery, { ...query }));
+    const { name, pdf } = await this.papers.print(id, paper, judge(PaperQuery, { ...query }), asker);
     return new StreamableFile(pdf, {
       type: 'application/pdf',
       disposition: `inline; filename="${name}"`,

@@ -5,6 +5,8 @@ import { Piscina } from 'piscina';
 import { PAPERS } from '#core/papers';
 import type { PaperQuery } from '#core/exchange';
 import { BuildsService, HistoryService } from '../builds/index.js';
+import type { Asker } from '../gate/index.js';
+import { WorkQueue } from '../work/index.js';
 import type { PrintOrder } from './press.js';
 
 const TYPE_NAMES = { pumper: 'Pumper', aerial: 'Aerial', brush: 'Brush truck' } as const;
@@ -25,6 +27,7 @@ export class PapersService implements OnModuleDestroy {
   constructor(
     private readonly builds: BuildsService,
     private readonly history: HistoryService,
+    private readonly queue: WorkQueue,
   ) {}
 
   /** A paper of a build as a PDF, and a name for its file. */
@@ -32,6 +35,7 @@ export class PapersService implements OnModuleDestroy {
     buildId: string,
     paper: string,
     { units = 'us', revision }: PaperQuery,
+    { address, signal }: Asker,
   ): Promise<{ name: string; pdf: Buffer }> {
     const kind = PAPERS.find(({ id }) => id === paper);
     if (!kind)
@@ -49,7 +53,8 @@ export class PapersService implements OnModuleDestroy {
       date: new Date(of.savedAt),
       who: of.who,
     };
-    const pdf = await this.press.run({ paper: kind.id, build: { ...of.build, department }, imprint, units });
+    const order = { paper: kind.id, build: { ...of.build, department }, imprint, units };
+    const pdf = await this.queue.run(address, () => this.press.run(order, { signal }), signal);
     return { name: `${fileName(of.build.name)}-${kind.id}-r${of.revision}.pdf`, pdf: Buffer.from(pdf) };
   }
 

@@ -1,6 +1,7 @@
 import { Body, Controller, Delete, Get, Param, ParseUUIDPipe, Put } from '@nestjs/common';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { OwnParts, OwnPartsKept, OwnPartView } from '#core/exchange';
+import { IdPipe } from '../problems/index.js';
 import { PartsService } from './parts.service.js';
 
 @ApiTags('own parts')
@@ -24,8 +25,8 @@ export class PartsController {
   @ApiOkResponse({ type: OwnPartsKept })
   remove(
     @Param('id', ParseUUIDPipe) id: string,
-    @Param('kind') kind: string,
-    @Param('partId') partId: string,
+    @Param('kind', IdPipe) kind: string,
+    @Param('partId', IdPipe) partId: string,
   ): Promise<OwnPartsKept> {
     return this.parts.remove(id, kind, partId);
   }

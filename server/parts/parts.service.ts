@@ -7,6 +7,7 @@ import type { OwnPartsKept, OwnPartView } from '#core/exchange';
 import type { OwnPart } from '#core/kernel';
 import { house } from '#core/subjects';
 import { BuildsService } from '../builds/index.js';
+import { onceMore } from '../reach/index.js';
 import { DepartmentsService } from '../departments/index.js';
 import { OwnPartRow } from './own-part.entity.js';
 
@@ -43,15 +44,19 @@ export class PartsService {
     await this.departments.named(departmentId);
     const problems = parts.flatMap((part, i) => house.ownPartProblems(part, `parts.${i}.`));
     if (problems.length) throw new BadInput(problems);
-    return this.rows.manager.transaction(async (manager) => {
-      await this.store(departmentId, parts, manager);
-      return { kept: await manager.countBy(OwnPartRow, { departmentId }) };
-    });
+    return onceMore(() =>
+      this.rows.manager.transaction(async (manager) => {
+        await this.store(departmentId, parts, manager);
+        return { kept: await manager.countBy(OwnPartRow, { departmentId }) };
+      }),
+    );
   }
 
   /** Writes parts that are judged already, within a transaction. */
   async store(departmentId: string, parts: OwnPart[], manager: EntityManager): Promise<void> {
-    for (const part of parts)
+    // One order for all: two who keep the same parts wait for each other and not crosswise.
+    const sorted = [...parts].sort((a, b) => (`${a.kind} ${a.id}` < `${b.kind} ${b.id}` ? -1 : 1));
+    for (const part of sorted)
       await manager.upsert(
         OwnPartRow,
         { departmentId, kind: part.kind, partId: part.id, part },

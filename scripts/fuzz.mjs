@@ -1,0 +1,21 @@
+import { buildPictures, buildServer } from './lib/build.mjs';
+import { shown } from './lib/command.mjs';
+import { ensurePackages } from './lib/node-modules.mjs';
+import { tool } from './lib/places.mjs';
+import { run, say } from './lib/say.mjs';
+
+const USUAL = 20_000;
+const MOST_SEED = 2 ** 31;
+
+/** Odd values at every place of what comes from outside: `npm run fuzz -- [how many] [seed]`. */
+await run(async () => {
+  const [count = USUAL, seed = Math.floor(Math.random() * MOST_SEED)] = process.argv.slice(2).map(Number);
+  ensurePackages();
+  buildServer();
+  buildPictures();
+  say(`${count} odd inputs; to repeat these: npm run fuzz -- ${count} ${seed}`);
+  shown(tool('vitest'), ['run', '--project', 'core', '--project', 'server', 'fuzz'], {
+    what: 'the fuzz',
+    env: { BAROS_FUZZ: String(count), BAROS_SEED: String(seed) },
+  });
+});

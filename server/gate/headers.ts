@@ -1,0 +1,46 @@
+import type { NextFunction, Request, Response } from 'express';
+import helmet from 'helmet';
+
+/** What a page of Baros may do: it needs nothing from elsewhere, and nothing of the device. */
+export const headers = () =>
+  helmet({
+    contentSecurityPolicy: {
+      useDefaults: false,
+      directives: {
+        'default-src': ["'none'"],
+        'script-src': ["'self'"],
+        'style-src': ["'self'", "'unsafe-inline'"],
+        'font-src': ["'self'"],
+        'img-src': ["'self'", 'data:', 'blob:'],
+        'connect-src': ["'self'"],
+        'worker-src': ["'self'"],
+        'frame-src': ["'self'", 'blob:'],
+        'manifest-src': ["'self'"],
+        'base-uri': ["'none'"],
+        'form-action': ["'self'"],
+        'frame-ancestors': ["'self'"],
+        'object-src': ["'none'"],
+      },
+    },
+    // Baros is served over plain HTTP on the department's own network.
+    strictTransportSecurity: false,
+  });
+
+const NOTHING = [
+  'camera',
+  'microphone',
+  'geolocation',
+  'payment',
+  'usb',
+  'serial',
+  'bluetooth',
+  'hid',
+  'midi',
+];
+
+/** No device, and of answers of the API no copy anywhere. */
+export function quietly(request: Request, response: Response, next: NextFunction): void {
+  response.setHeader('Permissions-Policy', NOTHING.map((what) => `${what}=()`).join(', '));
+  if (request.path.startsWith('/api/')) response.setHeader('Cache-Control', 'no-store');
+  next();
+}

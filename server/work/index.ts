@@ -1,0 +1,3 @@
+export { Busy, WorkQueue } from './queue.js';
+export { WorkModule } from './work.module.js';
+export { WorkService } from './work.service.js';

@@ -1,0 +1,41 @@
+import { createRequire } from 'node:module';
+import { Injectable } from '@nestjs/common';
+import type { OnModuleDestroy } from '@nestjs/common';
+import { Piscina } from 'piscina';
+import { BadInput } from '#core/build';
+import type { Asker } from '../gate/index.js';
+import { WorkQueue } from './queue.js';
+import type { WorkDone, WorkOrder } from './worker.js';
+
+const KEPT_WARM_MS = 10 * 60_000;
+const MOST_MEMORY_MB = 512;
+
+/** Judges and evaluates what is large, aside from the thread that answers. */
+@Injectable()
+export class WorkService implements OnModuleDestroy {
+  // Built code, whatever flags the server itself runs with.
+  private readonly pool = new Piscina<WorkOrder, WorkDone>({
+    filename: createRequire(import.meta.url).resolve('#worker'),
+    minThreads: 0,
+    maxThreads: 1,
+    idleTimeout: KEPT_WARM_MS,
+    execArgv: [],
+    resourceLimits: { maxOldGenerationSizeMb: MOST_MEMORY_MB },
+  });
+
+  constructor(private readonly queue: WorkQueue) {}
+
+  /**
+   * Does an order when it is the asker's turn.
+   * @throws BadInput as the work itself would, Busy when too much waits.
+   */
+  async do(order: WorkOrder, { address, signal }: Asker): Promise<unknown> {
+    const done = await this.queue.run(address, () => this.pool.run(order, { signal }), signal);
+    if ('problems' in done) throw new BadInput(done.problems);
+    return done.result;
+  }
+
+  async onModuleDestroy(): Promise<void> {
+    await this.pool.destroy();
+  }
+}
