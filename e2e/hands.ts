@@ -1,7 +1,7 @@
 import { expect } from '@playwright/test';
 import type { Page } from '@playwright/test';
 import type { Build } from '#core/build';
-import type { BuildView } from '#core/exchange';
+import type { BuildView, YardPage } from '#core/exchange';
 
 /** What a person does on the screens, by the names that they read. */
 
@@ -82,8 +82,11 @@ export async function copyOf(
   name: string,
   change: (build: Build) => Build = (same) => same,
 ): Promise<string> {
-  const builds = (await (await page.request.get('/api/builds')).json()) as BuildView[];
-  const { id, build: whole } = builds.find((other) => other.build.name === build)!;
+  const { builds } = (await (
+    await page.request.get(`/api/builds?text=${encodeURIComponent(build)}`)
+  ).json()) as YardPage;
+  const { id } = builds.find((other) => other.name === build)!;
+  const { build: whole } = (await (await page.request.get(`/api/builds/${id}`)).json()) as BuildView;
   const copy = await page.request.post(`/api/builds/${id}/copies`, { data: { name, build: change(whole) } });
   expect(copy.status()).toBe(201);
   return ((await copy.json()) as BuildView).id;

@@ -1,26 +1,14 @@
 import 'reflect-metadata';
 import { Type } from 'class-transformer';
-import { IsIn, IsObject, IsString, ValidateBy } from 'class-validator';
+import { IsIn, IsInt, IsString, Max, Min } from 'class-validator';
 import { Letters, MayBeLeftOut, Nested } from '../build/index.js';
 import type { Build } from '../build/index.js';
 import type { Figures } from '../kernel/index.js';
 import { house } from '../subjects/index.js';
+import { AreFigures } from './figures.js';
 import { Moment, RevisionNumber } from './moments.js';
 import { UNIT_SYSTEMS } from '../units/index.js';
 import type { UnitSystem } from '../units/index.js';
-
-/** Figures by their ids, each a number. */
-const AreFigures = (): PropertyDecorator => (target, key) => {
-  IsObject()(target, key as string);
-  ValidateBy({
-    name: 'figures',
-    validator: {
-      validate: (value) =>
-        typeof value === 'object' && value !== null && Object.values(value as object).every(Number.isFinite),
-      defaultMessage: () => '$property must be figures by their ids',
-    },
-  })(target, key as string);
-};
 
 /** One saved change of a build. */
 export class RevisionView {
@@ -45,6 +33,31 @@ export class RevisionView {
   /** What the build weighs, measures and costs: the registry's main figures by their ids. */
   @AreFigures()
   figures!: Figures;
+
+  /** What the one before it came to; left out for the first. */
+  @MayBeLeftOut()
+  @AreFigures()
+  before?: Figures;
+}
+
+/** Revisions on one page of a history, where nothing else is asked for; and the most that can be. */
+export const USUAL_HISTORY = 50;
+const MOST_HISTORY = 500;
+
+/** What of a history is asked for. */
+export class HistoryQuery {
+  /** Those older than this one. */
+  @MayBeLeftOut()
+  @RevisionNumber()
+  @Type(() => Number)
+  before?: number;
+
+  @MayBeLeftOut()
+  @IsInt()
+  @Min(1)
+  @Max(MOST_HISTORY)
+  @Type(() => Number)
+  most?: number;
 }
 
 /** One saved change with all its choices. */

@@ -4,8 +4,12 @@ import { BUILD_TYPES, Letters, MayBeLeftOut, Nested } from '../build/index.js';
 import type { Build, BuildType } from '../build/index.js';
 import { DISTRICT_KINDS } from '../demonstration/index.js';
 import type { DistrictKind } from '../demonstration/index.js';
+import type { Figures } from '../kernel/index.js';
 import { house } from '../subjects/index.js';
+import { AreFigures } from './figures.js';
 import { Moment, RevisionNumber } from './moments.js';
+import { IsStanding } from './standing.js';
+import type { Standing } from './standing.js';
 
 /** What passes between the screens and the server, with the rules that both judge by. */
 
@@ -118,8 +122,23 @@ export class SaveBuild extends ByWhom {
   @Letters(1, 200)
   words!: string;
 
+  /** How its checks stand: what a later Baros that judges otherwise is held against. */
+  @MayBeLeftOut()
+  @IsStanding()
+  standing?: Standing;
+
   @Nested(() => house.BuildFile)
   build!: Build;
+}
+
+/** What a revision came to when it was saved. */
+export class AsSaved {
+  @AreFigures()
+  figures!: Figures;
+
+  @MayBeLeftOut()
+  @IsStanding()
+  standing?: Standing;
 }
 
 export class BuildView {
@@ -145,6 +164,11 @@ export class BuildView {
 
   @Nested(() => house.BuildFile)
   build!: Build;
+
+  /** Left out where an older Baros saved it and kept none. */
+  @MayBeLeftOut()
+  @Nested(() => AsSaved)
+  asSaved?: AsSaved;
 }
 
 /** How a server is. */

@@ -1,19 +1,94 @@
 import 'reflect-metadata';
-import { ArrayMaxSize, ArrayMinSize, Equals, IsArray, IsBoolean, IsString } from 'class-validator';
-import { BadInput, judge, Letters, Nested } from '../build/index.js';
-import type { Build } from '../build/index.js';
-import { americanPart } from '../kernel/index.js';
-import type { OwnPart } from '../kernel/index.js';
+import { Equals, IsBoolean, IsInt, IsString, IsUUID, Matches, Max, Min } from 'class-validator';
+import { BadInput, judge, Letters, MayBeLeftOut, Nested, Open } from '../build/index.js';
+import type { Build, PartCopy } from '../build/index.js';
+import type { Figures, OwnPart } from '../kernel/index.js';
 import { house } from '../subjects/index.js';
-import { Moment, RevisionNumber } from './moments.js';
 import { NewDepartment } from './api.js';
 import { OwnPartRules } from './api-parts.js';
+import { AreFigures } from './figures.js';
+import { Moment, RevisionNumber } from './moments.js';
+import { IsStanding } from './standing.js';
+import type { Standing } from './standing.js';
 import { problemsWithin } from './taken.js';
 
+/**
+ * Everything of a department as lines of JSON, so that an archive of any size is written and read a line at a
+ * time: its head, its own parts, then build by build its revisions, the oldest first, and an end. What a
+ * revision carries of the catalogue stands once, on a line before it, under the hash of what it says.
+ */
 export const ARCHIVE_FORMAT = 'baros-department';
-export const ARCHIVE_VERSION = 2;
+export const ARCHIVE_VERSION = 3;
 
-export class ArchivedRevision {
+/** Beyond any department. */
+const MOST_LINES = 10_000_000;
+
+class ArchivedDepartment extends NewDepartment {
+  @IsUUID()
+  id!: string;
+
+  @IsBoolean()
+  archived!: boolean;
+}
+
+/** The first line: whose archive it is. */
+export class ArchiveHead {
+  @Equals('department')
+  line!: 'department';
+
+  @Equals(ARCHIVE_FORMAT)
+  format!: typeof ARCHIVE_FORMAT;
+
+  @Equals(ARCHIVE_VERSION)
+  version!: typeof ARCHIVE_VERSION;
+
+  @Nested(() => ArchivedDepartment)
+  department!: ArchivedDepartment;
+}
+
+/** A part that the department has of its own. */
+class OwnPartLine {
+  @Equals('ownPart')
+  line!: 'ownPart';
+
+  @Nested(() => OwnPartRules)
+  part!: OwnPart;
+}
+
+const HASH = /^[0-9a-f]{64}$/;
+
+/** A part of the catalogue as some revision carries it. */
+class PartLine {
+  @Equals('part')
+  line!: 'part';
+
+  @Matches(HASH, { message: '$property must be a SHA-256 in hexadecimal' })
+  hash!: string;
+
+  @Open()
+  part!: PartCopy['part'];
+}
+
+/** A build: the revisions that follow are its own. */
+class BuildLine {
+  @Equals('build')
+  line!: 'build';
+
+  @IsUUID()
+  id!: string;
+
+  @IsBoolean()
+  archived!: boolean;
+
+  @Moment()
+  createdAt!: string;
+}
+
+/** A saved change of the build before it. */
+export class RevisionLine {
+  @Equals('revision')
+  line!: 'revision';
+
   @RevisionNumber()
   revision!: number;
 
@@ -32,113 +107,167 @@ export class ArchivedRevision {
   @Moment()
   savedAt!: string;
 
-  @Nested(() => house.BuildFile)
-  build!: Build;
+  /** What it came to when it was saved. */
+  @MayBeLeftOut()
+  @AreFigures()
+  figures?: Figures;
+
+  @MayBeLeftOut()
+  @IsStanding()
+  standing?: Standing;
+
+  /** The build file, with the hashes of what it carries. */
+  @Open()
+  file!: object;
 }
 
-export class ArchivedBuild {
-  @IsBoolean()
-  archived!: boolean;
+/** The last line: an archive without it was cut off. */
+class EndLine {
+  @Equals('end')
+  line!: 'end';
 
-  /** Oldest first; the last is how the build stands. */
-  @IsArray()
-  @ArrayMinSize(1)
-  @ArrayMaxSize(5000)
-  @Nested(() => ArchivedRevision, 'each')
-  revisions!: ArchivedRevision[];
+  /** How many lines stand before it. */
+  @IsInt()
+  @Min(1)
+  @Max(MOST_LINES)
+  lines!: number;
 }
 
-/** Everything of a department: what it says of itself, its own parts, and its builds with their history. */
-export class DepartmentArchive {
-  @Equals(ARCHIVE_FORMAT)
-  format!: typeof ARCHIVE_FORMAT;
+const LINES = {
+  ownPart: OwnPartLine,
+  part: PartLine,
+  build: BuildLine,
+  revision: RevisionLine,
+  end: EndLine,
+};
+export type ArchiveLine = InstanceType<(typeof LINES)[keyof typeof LINES]>;
 
-  @Equals(ARCHIVE_VERSION)
-  version!: typeof ARCHIVE_VERSION;
-
-  @Nested(() => NewDepartment)
-  department!: NewDepartment;
-
-  @IsArray()
-  @ArrayMaxSize(2000)
-  @Nested(() => OwnPartRules, 'each')
-  parts!: OwnPart[];
-
-  @IsArray()
-  @ArrayMaxSize(1000)
-  @Nested(() => ArchivedBuild, 'each')
-  builds!: ArchivedBuild[];
+/** A revision of an archive, judged: its build in full, and what it came to. */
+export interface ReadRevision {
+  revision: number;
+  words: string;
+  who: string;
+  label: string;
+  savedAt: string;
+  figures: Figures;
+  standing: Standing | null;
+  build: Build;
 }
 
-type Json = Record<string, unknown>;
-const objects = (value: unknown): Json[] => (Array.isArray(value) ? (value as Json[]) : []);
+/** A revision as it stands in an archive, with the parts that it carries. */
+export interface RevisionToRead {
+  at: number;
+  line: RevisionLine;
+  parts: Readonly<Record<string, PartCopy['part']>>;
+}
 
-/** A revision of an archive of version 1, where its build stood under another name. */
-const renamed = ({ spec, ...revision }: Json): Json =>
-  spec === undefined ? revision : { ...revision, build: spec };
+/** Refuses something of one line of an archive. */
+export const refuseLine = (at: number, field: string, message: string): never => {
+  throw new BadInput([
+    { field: `line ${at}${field && `: ${field}`}`, message: `line ${at}: ${field && `${field} `}${message}` },
+  ]);
+};
+
+/** Whatever is refused of a line is said with the line. */
+export function ofLine<T>(at: number, work: () => T): T {
+  try {
+    return work();
+  } catch (error) {
+    if (!(error instanceof BadInput)) throw error;
+    throw new BadInput(
+      error.problems.map(({ field, message }) => ({
+        field: `line ${at}${field && `: ${field}`}`,
+        message: `line ${at}: ${message}`,
+      })),
+    );
+  }
+}
+
+const isObject = (value: unknown): value is Record<string, unknown> =>
+  typeof value === 'object' && value !== null && !Array.isArray(value);
 
 /**
- * An archive of an older version, its own parts and builds upgraded; anything else is left for the rules to
- * judge.
+ * The head of an archive; null where it is none of this version, but may be an older one.
+ * @throws BadInput where it is one of a later version, or not as a head must be.
  */
-function upgradedArchive(input: unknown): unknown {
-  if (typeof input !== 'object' || input === null || !Array.isArray((input as Json)['builds'])) return input;
-  const archive = input as Json;
-  const first = archive['version'] === 1;
-  const revisionOf = (revision: Json): Json => {
-    const now = first ? renamed(revision) : revision;
-    return { ...now, build: house.upgrade(now?.['build']) };
-  };
-  return {
-    ...archive,
-    ...(first ? { version: ARCHIVE_VERSION } : {}),
-    ...(first && Array.isArray(archive['parts'])
-      ? { parts: objects(archive['parts']).map(americanPart) }
-      : {}),
-    builds: objects(archive['builds']).map((build) =>
-      Array.isArray(build?.['revisions'])
-        ? { ...build, revisions: objects(build['revisions']).map(revisionOf) }
-        : build,
-    ),
-  };
-}
-
-/**
- * Reads an archive: its shape, every own part and every revision of every build.
- * @throws BadInput naming each field, its value and what would be right; nothing of it may be kept then.
- */
-export function parseArchive(input: unknown): DepartmentArchive {
-  const version = (input as { version?: unknown } | null)?.version;
-  if (typeof version === 'number' && version > ARCHIVE_VERSION) {
+export function archiveHead(first: unknown): ArchiveHead | null {
+  if (!isObject(first) || first['line'] !== 'department') {
+    return null;
+  }
+  const { version } = first;
+  if (typeof version === 'number' && version > ARCHIVE_VERSION)
     throw new BadInput([
       {
         field: 'version',
         message: `version must be at most ${ARCHIVE_VERSION}: this archive was written by a later Baros (was ${version})`,
       },
     ]);
+  return judge(ArchiveHead, first);
+}
+
+/** A line after the head, by the rules of its kind. */
+export function archiveLine(value: unknown): ArchiveLine {
+  const kind = isObject(value) ? value['line'] : undefined;
+  const type =
+    typeof kind === 'string' && Object.hasOwn(LINES, kind) ? LINES[kind as keyof typeof LINES] : null;
+  if (!type)
+    throw new BadInput([
+      {
+        field: 'line',
+        message: `line must be one of ${Object.keys(LINES).join(', ')} (was ${JSON.stringify(kind) ?? 'missing'})`,
+      },
+    ]);
+  const line: ArchiveLine = judge<ArchiveLine>(type as new () => ArchiveLine, value);
+  if (line.line === 'ownPart') {
+    const problems = house.ownPartProblems(line.part, 'part.');
+    if (problems.length) throw new BadInput(problems);
   }
-  const archive = judge(DepartmentArchive, upgradedArchive(input));
-  const ofRevisions = archive.builds.flatMap(({ revisions }, b) =>
-    revisions.flatMap((revision, r) => {
-      const at = `builds.${b}.revisions.${r}.`;
-      const before = revisions[r - 1]?.revision ?? 0;
-      return [
-        ...problemsWithin(revision.build, `${at}build.`),
-        ...(revision.revision > before
-          ? []
-          : [
-              {
-                field: `${at}revision`,
-                message: `${at}revision must be greater than the one before it (was ${revision.revision})`,
-              },
-            ]),
-      ];
-    }),
-  );
-  const problems = [
-    ...archive.parts.flatMap((part, i) => house.ownPartProblems(part, `parts.${i}.`)),
-    ...ofRevisions,
-  ];
+  return line;
+}
+
+/** The hashes of what a stored file carries. */
+export const hashesIn = (file: object): string[] => {
+  const parts = (file as { catalogue?: { parts?: unknown } }).catalogue?.parts;
+  return Array.isArray(parts)
+    ? parts.flatMap((copy: unknown) =>
+        isObject(copy) && typeof copy['hash'] === 'string' ? [copy['hash']] : [],
+      )
+    : [];
+};
+
+/**
+ * A revision of an archive with the parts that it carries, judged as any build from outside.
+ * @throws BadInput naming each field that is wrong.
+ */
+export function readRevision(
+  { revision, words, who, label, savedAt, figures, standing, file }: RevisionLine,
+  parts: RevisionToRead['parts'],
+): ReadRevision {
+  const { catalogue } = file as { catalogue?: { parts?: unknown } };
+  const whole = Array.isArray(catalogue?.parts)
+    ? {
+        ...file,
+        catalogue: {
+          parts: catalogue.parts.map((copy: unknown) => {
+            if (!isObject(copy) || typeof copy['hash'] !== 'string') return copy;
+            const { hash, ...rest } = copy;
+            return { ...rest, part: parts[hash as string] };
+          }),
+        },
+      }
+    : file;
+  const build = judge(house.BuildFile, house.upgrade(whole));
+  const problems = problemsWithin(build, 'file.');
   if (problems.length) throw new BadInput(problems);
-  return archive;
+  const carrying = house.carrying(build);
+  return {
+    revision,
+    words,
+    who,
+    label,
+    savedAt,
+    figures: figures ?? house.measured(carrying),
+    standing: standing ?? null,
+    build: carrying,
+  };
 }

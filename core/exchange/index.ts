@@ -1,13 +1,17 @@
 export * from './api.js';
 export * from './api-history.js';
 export * from './api-parts.js';
+export * from './api-yard.js';
 export * from './archive.js';
+export * from './older-archive.js';
 export * from './calc-input.js';
 export { CALCULATIONS } from './calculations.js';
+export { glanceOf } from './glance.js';
 export { MOST_REVISIONS } from './moments.js';
 export { partsCsv, problemsOfPart, readPartsCsv } from './parts-csv.js';
 export type { PartsReading } from './parts-csv.js';
 export { report } from './report.js';
+export type { Standing } from './standing.js';
 export { problemsWithin, taken, TAKEN } from './taken.js';
 export { readSheet, sheetCsv } from './sheet-csv.js';
 export type { SheetReading } from './sheet-csv.js';

@@ -1,17 +1,17 @@
+import { Readable } from 'node:stream';
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource } from 'typeorm';
-import { house } from '#core/subjects';
-import { ARCHIVE_FORMAT, ARCHIVE_VERSION } from '#core/exchange';
-import type { ArchivedRevision, DepartmentArchive, DepartmentView } from '#core/exchange';
-import type { Build as BuildFile } from '#core/build';
-import { Build, BuildRevision } from '../builds/index.js';
+import type { DepartmentView } from '#core/exchange';
 import { CatalogueService } from '../catalogue/index.js';
-import type { StoredFile } from '../catalogue/index.js';
-import { Department, DepartmentsService } from '../departments/index.js';
+import { DepartmentsService } from '../departments/index.js';
 import { PartsService } from '../parts/index.js';
+import { WorkQueue, WorkService } from '../work/index.js';
+import { ArchiveReader } from './archive-reader.js';
+import { ArchiveWriter } from './archive-writer.js';
+import { Lines } from './lines.js';
 
-/** Everything of a department as one document, out and in again. */
+/** Everything of a department as lines, out and in again. */
 @Injectable()
 export class ArchiveService {
   constructor(
@@ -19,77 +19,48 @@ export class ArchiveService {
     private readonly catalogue: CatalogueService,
     private readonly departments: DepartmentsService,
     private readonly parts: PartsService,
+    private readonly work: WorkService,
+    private readonly queue: WorkQueue,
   ) {}
 
-  /** The department with its own parts and every revision of its builds. */
-  async write(departmentId: string): Promise<DepartmentArchive> {
-    const { name, district, kind } = await this.departments.named(departmentId);
-    const parts = (await this.parts.list(departmentId)).map(({ part }) => part);
-    const builds = await this.source.manager.find(Build, {
-      where: { departmentId },
-      order: { createdAt: 'ASC', id: 'ASC' },
-    });
-    return {
-      format: ARCHIVE_FORMAT,
-      version: ARCHIVE_VERSION,
-      department: { name, district, kind },
-      parts,
-      builds: await Promise.all(
-        builds.map(async ({ id, archived }) => ({
-          archived,
-          revisions: await this.revisionsOf(id, name),
-        })),
-      ),
-    };
-  }
-
-  private async revisionsOf(buildId: string, department: string): Promise<ArchivedRevision[]> {
-    const { manager } = this.source;
-    const rows = await manager.find(BuildRevision, { where: { buildId }, order: { revision: 'ASC' } });
-    const files = await this.catalogue.whole(
-      rows.map(({ file }) => file),
-      manager,
-    );
-    return rows.map(({ revision, words, who, label, savedAt }, i) => ({
-      revision,
-      words,
-      who,
-      label,
-      savedAt: savedAt.toISOString(),
-      build: { ...(house.upgrade(files[i]!) as BuildFile), department: { name: department } },
-    }));
-  }
-
-  /** A new department out of an archive: all of it or nothing. */
-  async read({ department, parts, builds }: DepartmentArchive): Promise<DepartmentView> {
-    return this.source.transaction(async (manager) => {
-      const { id: departmentId } = await manager.save(Department, manager.create(Department, department));
-      await this.parts.store(departmentId, parts, manager);
-      for (const { archived, revisions } of builds) {
-        const last = revisions.at(-1)!;
-        const stored: StoredFile[] = [];
-        for (const { build } of revisions) stored.push(await this.catalogue.stored(build, manager));
-        const { id: buildId } = await manager.save(Build, {
-          departmentId,
-          archived,
-          file: stored.at(-1)!,
-          revision: last.revision,
-          lastChange: last.words,
-          createdAt: new Date(revisions[0]!.savedAt),
-          savedAt: new Date(last.savedAt),
-        });
-        await manager.insert(
-          BuildRevision,
-          revisions.map(({ build, ...revision }, i) => ({
-            ...revision,
-            file: stored[i]!,
-            buildId,
-            savedAt: new Date(revision.savedAt),
-            figures: house.measure(build),
-          })),
-        );
+  /** The department with its own parts and every revision of its builds, as one state of the database. */
+  async write(departmentId: string): Promise<{ name: string; lines: Readable }> {
+    const department = await this.departments.named(departmentId);
+    const runner = this.source.createQueryRunner();
+    await runner.startTransaction('REPEATABLE READ');
+    const writer = new ArchiveWriter(runner.manager, this.catalogue);
+    async function* lines() {
+      try {
+        yield* writer.write(department);
+        await runner.commitTransaction();
+      } finally {
+        if (runner.isTransactionActive) await runner.rollbackTransaction();
+        await runner.release();
       }
-      return { id: departmentId, archived: false, ...department };
-    });
+    }
+    return { name: department.name, lines: Readable.from(lines()) };
+  }
+
+  /**
+   * A new department out of an archive, one archive after the other: all of it or nothing.
+   * @throws BadInput naming the line and the field that is wrong.
+   */
+  async read(stream: AsyncIterable<Buffer>, signal: AbortSignal): Promise<DepartmentView> {
+    const lines = new Lines(stream);
+    try {
+      return await this.queue.run(
+        'archives',
+        async () => {
+          const id = await this.source.transaction((manager) =>
+            new ArchiveReader(manager, this.catalogue, this.parts, this.work).read(lines),
+          );
+          return this.departments.one(id);
+        },
+        signal,
+      );
+    } catch (error) {
+      if (!signal.aborted) await lines.drain();
+      throw error;
+    }
   }
 }

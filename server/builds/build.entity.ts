@@ -1,5 +1,7 @@
 import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryGeneratedColumn, Unique } from 'typeorm';
 import type { Relation } from 'typeorm';
+import type { BuildType } from '#core/build';
+import type { Standing } from '#core/exchange';
 import type { Figures } from '#core/kernel';
 import type { StoredFile } from '../catalogue/index.js';
 import { Department } from '../departments/index.js';
@@ -21,6 +23,13 @@ export class Build {
   @Column({ type: 'jsonb' })
   file!: StoredFile;
 
+  /** Of the file, by which the yard is searched and sorted. */
+  @Column({ type: 'text', default: '' })
+  name!: string;
+
+  @Column({ type: 'varchar', length: 20, default: '' })
+  type!: BuildType;
+
   @Column({ type: 'integer', default: 1 })
   revision!: number;
 
@@ -33,6 +42,7 @@ export class Build {
   @Column({ type: 'timestamptz', name: 'created_at', default: () => 'now()' })
   createdAt!: Date;
 
+  @Index('builds_by_change')
   @Column({ type: 'timestamptz', name: 'saved_at', default: () => 'now()' })
   savedAt!: Date;
 }
@@ -70,6 +80,10 @@ export class BuildRevision {
   /** What it weighs, measures and costs; worked out when first asked for where an older Baros saved it. */
   @Column({ type: 'jsonb', nullable: true })
   figures!: Figures | null;
+
+  /** How each check stood, as far as whoever saved it said so. */
+  @Column({ type: 'jsonb', nullable: true })
+  standing!: Standing | null;
 
   @Column({ type: 'timestamptz', name: 'saved_at', default: () => 'now()' })
   savedAt!: Date;

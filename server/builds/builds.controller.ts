@@ -1,17 +1,40 @@
-import { Body, Controller, Get, Param, ParseUUIDPipe, Patch, Post, Put } from '@nestjs/common';
-import { ApiConflictResponse, ApiCreatedResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
-import { BuildChange, BuildView, CopyBuild, ImportBuild, NewBuild, SaveBuild } from '#core/exchange';
+import { Body, Controller, Get, Param, ParseUUIDPipe, Patch, Post, Put, Query } from '@nestjs/common';
+import { ApiConflictResponse, ApiCreatedResponse, ApiOkResponse, ApiQuery, ApiTags } from '@nestjs/swagger';
+import { BUILD_TYPES, judge } from '#core/build';
+import {
+  BuildChange,
+  BuildView,
+  CopyBuild,
+  ImportBuild,
+  NewBuild,
+  SaveBuild,
+  YARD_ORDERS,
+  YardPage,
+  YardQuery,
+} from '#core/exchange';
 import { BuildsService } from './builds.service.js';
+import { YardService } from './yard.service.js';
 
 @ApiTags('builds')
 @Controller('builds')
 export class BuildsController {
-  constructor(private readonly builds: BuildsService) {}
+  constructor(
+    private readonly builds: BuildsService,
+    private readonly yard: YardService,
+  ) {}
 
+  /** A page of the yard: what it shows of builds, and never their files. */
   @Get()
-  @ApiOkResponse({ type: [BuildView] })
-  list(): Promise<BuildView[]> {
-    return this.builds.list();
+  @ApiQuery({ name: 'text', required: false })
+  @ApiQuery({ name: 'type', enum: BUILD_TYPES, required: false })
+  @ApiQuery({ name: 'departmentId', required: false })
+  @ApiQuery({ name: 'archived', enum: ['true', 'false'], required: false })
+  @ApiQuery({ name: 'order', enum: YARD_ORDERS, required: false })
+  @ApiQuery({ name: 'from', type: Number, required: false })
+  @ApiQuery({ name: 'most', type: Number, required: false })
+  @ApiOkResponse({ type: YardPage })
+  page(@Query() query: object): Promise<YardPage> {
+    return this.yard.page(judge(YardQuery, { ...query }));
   }
 
   @Post()

@@ -6,12 +6,14 @@ import { Build, BuildRevision } from './build.entity.js';
 import { BuildsController } from './builds.controller.js';
 import { HistoryController } from './history.controller.js';
 import { HistoryService } from './history.service.js';
+import { LimitsController } from './limits.controller.js';
+import { YardService } from './yard.service.js';
 import { BuildsService } from './builds.service.js';
 
 @Module({
   imports: [TypeOrmModule.forFeature([Build, BuildRevision]), CatalogueModule, DepartmentsModule],
-  controllers: [BuildsController, HistoryController],
-  providers: [BuildsService, HistoryService],
+  controllers: [BuildsController, HistoryController, LimitsController],
+  providers: [BuildsService, HistoryService, YardService],
   exports: [BuildsService, HistoryService],
 })
 export class BuildsModule {}

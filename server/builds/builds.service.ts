@@ -6,27 +6,22 @@ import { house } from '#core/subjects';
 
 import type { BuildChange, BuildView, CopyBuild, ImportBuild, NewBuild, SaveBuild } from '#core/exchange';
 import type { Build as BuildFile } from '#core/build';
+import type { OwnPart } from '#core/kernel';
 import { startBuild } from '#core/demonstration';
 import { cutText } from '#core/units';
 import { CatalogueService } from '../catalogue/index.js';
 import { DepartmentsService } from '../departments/index.js';
 import { StaleSave } from '../problems/index.js';
 import { Build, BuildRevision } from './build.entity.js';
+import { SAVE } from './save.js';
+import type { SavedRow } from './save.js';
 
 const MOST_WORDS = 200;
 
-const view = (
-  { id, departmentId, department, revision, archived, savedAt, lastChange }: Build,
-  file: BuildFile,
-): BuildView => ({
-  id,
-  departmentId,
-  revision,
-  archived,
-  savedAt: savedAt.toISOString(),
-  lastChange,
-  // The department may have been renamed since, and an older Baros may have saved it.
-  build: { ...(house.upgrade(file) as BuildFile), department: { ...file.department, name: department.name } },
+/** A build under the name that its department has now. */
+const under = (build: BuildFile, name: string): BuildFile => ({
+  ...build,
+  department: { ...build.department, name },
 });
 
 @Injectable()
@@ -37,16 +32,9 @@ export class BuildsService {
     private readonly departments: DepartmentsService,
   ) {}
 
-  list(): Promise<BuildView[]> {
-    return this.found({});
-  }
-
-  ofDepartment(departmentId: string): Promise<BuildView[]> {
-    return this.found({ departmentId });
-  }
-
+  /** A build as it stands. */
   async one(id: string): Promise<BuildView> {
-    return this.seen(await this.build(id, this.builds.manager), this.builds.manager);
+    return this.view(id, this.builds.manager);
   }
 
   /** A new build: a sensible whole truck for the department's kind of district, all of it assumed. */
@@ -72,22 +60,27 @@ export class BuildsService {
     return this.keep(departmentId, build, `Read from a file of ${build.department.name}`, who);
   }
 
-  /** Puts a new build with its first revision into a department. */
+  /**
+   * Puts a new build with its first revision into a department.
+   * @throws BadInput when it does not come to figures.
+   */
   async keep(departmentId: string, build: BuildFile, words: string, who = ''): Promise<BuildView> {
     const file = house.carrying(build);
+    const figures = house.measured(file);
+    const lastChange = cutText(words, MOST_WORDS);
+    const stored = await this.catalogue.stored(file);
     return this.builds.manager.transaction(async (manager) => {
-      const lastChange = cutText(words, MOST_WORDS);
-      const stored = await this.catalogue.stored(file, manager);
-      const { id } = await manager.save(Build, { departmentId, file: stored, lastChange });
+      const { name, type } = file;
+      const { id } = await manager.save(Build, { departmentId, file: stored, name, type, lastChange });
       await manager.insert(BuildRevision, {
         buildId: id,
         revision: 1,
         file: stored,
         words: lastChange,
         who,
-        figures: house.measure(file),
+        figures,
       });
-      return this.seen(await this.build(id, manager), manager);
+      return this.view(id, manager);
     });
   }
 
@@ -106,50 +99,72 @@ export class BuildsService {
   /**
    * Saves a change as the next revision.
    * @throws StaleSave when the change was made on an older revision; nothing is saved then.
+   * @throws BadInput when the build does not come to figures.
    */
-  async save(id: string, { revision, words, build: sent, who = '' }: SaveBuild): Promise<BuildView> {
-    const file = house.carrying(sent);
-    return this.builds.manager.transaction(async (manager) => {
-      const next = revision + 1;
-      const stored = await this.catalogue.stored(file, manager);
-      const { affected } = await manager.update(
-        Build,
-        { id, revision },
-        { file: stored, revision: next, lastChange: words, savedAt: new Date() },
-      );
-      const build = await this.build(id, manager);
-      if (affected !== 1) throw new StaleSave(build.revision, revision);
-      await manager.insert(BuildRevision, {
-        buildId: id,
-        revision: next,
-        file: stored,
-        words,
-        who,
-        figures: house.measure(file),
-      });
-      return this.seen(build, manager);
-    });
+  async save(id: string, { revision, words, build, who = '', standing }: SaveBuild): Promise<BuildView> {
+    const file = house.carrying(build);
+    const figures = house.measured(file);
+    const stored = await this.catalogue.stored(file);
+    const json = (value: unknown) => (value === undefined ? null : JSON.stringify(value));
+    const [saved] = await this.builds.query<SavedRow[]>(SAVE, [
+      id,
+      revision,
+      json(stored),
+      words,
+      who,
+      json(figures),
+      json(standing),
+    ]);
+    if (!saved) throw new StaleSave((await this.row(id, this.builds.manager)).revision, revision);
+    return {
+      id,
+      departmentId: saved.department_id,
+      revision: saved.revision,
+      archived: saved.archived,
+      savedAt: saved.saved_at.toISOString(),
+      lastChange: words,
+      build: under(file, saved.department),
+      asSaved: { figures, ...(standing ? { standing } : {}) },
+    };
   }
 
-  private async found(where: { departmentId?: string }): Promise<BuildView[]> {
-    const rows = await this.builds.find({
-      where,
-      relations: { department: true },
+  /** The own parts that builds of a department carry. */
+  async ownPartsOf(departmentId: string): Promise<{ id: string; name: string; own: OwnPart[] }[]> {
+    const builds = await this.builds.find({
+      where: { departmentId },
       order: { createdAt: 'ASC', id: 'ASC' },
     });
-    const files = await this.catalogue.whole(
-      rows.map(({ file }) => file),
-      this.builds.manager,
-    );
-    return rows.map((row, i) => view(row, files[i]!));
+    return builds.map(({ id, name, file }) => ({
+      id,
+      name,
+      own: (house.upgrade(file) as BuildFile).parts.own,
+    }));
   }
 
-  private async seen(row: Build, manager: EntityManager): Promise<BuildView> {
-    const [file] = await this.catalogue.whole([row.file], manager);
-    return view(row, file!);
+  private async view(id: string, manager: EntityManager): Promise<BuildView> {
+    const row = await this.row(id, manager);
+    const { departmentId, department, revision, archived, savedAt, lastChange } = row;
+    const [file] = await this.catalogue.whole([row.file]);
+    const saved = await manager.findOne(BuildRevision, {
+      where: { buildId: id, revision },
+      select: { figures: true, standing: true },
+    });
+    return {
+      id,
+      departmentId,
+      revision,
+      archived,
+      savedAt: savedAt.toISOString(),
+      lastChange,
+      // The department may have been renamed since, and an older Baros may have saved it.
+      build: under(house.upgrade(file) as BuildFile, department.name),
+      ...(saved?.figures
+        ? { asSaved: { figures: saved.figures, ...(saved.standing ? { standing: saved.standing } : {}) } }
+        : {}),
+    };
   }
 
-  private async build(id: string, manager: EntityManager): Promise<Build> {
+  private async row(id: string, manager: EntityManager): Promise<Build> {
     const build = await manager.findOne(Build, { where: { id }, relations: { department: true } });
     if (!build) throw new NotFoundException(`there is no build ${id}`);
     return build;

@@ -1,6 +1,7 @@
-import { Body, Controller, Get, Param, ParseUUIDPipe, Patch } from '@nestjs/common';
-import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
-import { RevisionDetail, RevisionLabel, RevisionView } from '#core/exchange';
+import { Body, Controller, Get, Param, ParseUUIDPipe, Patch, Query } from '@nestjs/common';
+import { ApiOkResponse, ApiQuery, ApiTags } from '@nestjs/swagger';
+import { judge } from '#core/build';
+import { HistoryQuery, RevisionDetail, RevisionLabel, RevisionView } from '#core/exchange';
 import { RevisionPipe } from '../problems/index.js';
 import { HistoryService } from './history.service.js';
 
@@ -11,8 +12,10 @@ export class HistoryController {
 
   @Get()
   @ApiOkResponse({ type: [RevisionView] })
-  list(@Param('id', ParseUUIDPipe) id: string): Promise<RevisionView[]> {
-    return this.history.list(id);
+  @ApiQuery({ name: 'before', type: Number, required: false })
+  @ApiQuery({ name: 'most', type: Number, required: false })
+  page(@Param('id', ParseUUIDPipe) id: string, @Query() query: object): Promise<RevisionView[]> {
+    return this.history.page(id, judge(HistoryQuery, { ...query }));
   }
 
   @Get(':revision')

@@ -37,6 +37,24 @@ describe('the history of a build', () => {
     expect(Date.parse(body[1].savedAt)).toBeLessThanOrEqual(Date.parse(body[0].savedAt));
   });
 
+  it('is read a page at a time, each revision with what the one before it came to', async () => {
+    const all = (await server.http.get(revisions()).expect(200)).body;
+    const pages = [
+      (await server.http.get(revisions('?most=2')).expect(200)).body,
+      (await server.http.get(revisions('?most=2&before=2')).expect(200)).body,
+    ];
+    expect(pages.map((page) => page.length)).toEqual([2, 1]);
+    expect(pages.flat()).toEqual(all);
+    expect(all.map(({ before }: { before?: object }) => before)).toEqual([
+      all[1].figures,
+      all[2].figures,
+      undefined,
+    ]);
+    expect(JSON.stringify(all)).not.toContain('partId');
+    await server.http.get(revisions('?most=0')).expect(400);
+    await server.http.get(revisions('?before=x')).expect(400);
+  });
+
   it('gives each revision with all its choices, and works out what an older Baros did not', async () => {
     await server.app
       .get((await import('typeorm')).DataSource)

@@ -1,5 +1,11 @@
 import { Module } from '@nestjs/common';
+import { TypeOrmModule } from '@nestjs/typeorm';
+import { CataloguePart } from './catalogue-part.entity.js';
 import { CatalogueService } from './catalogue.service.js';
 
-@Module({ providers: [CatalogueService], exports: [CatalogueService] })
+@Module({
+  imports: [TypeOrmModule.forFeature([CataloguePart])],
+  providers: [CatalogueService],
+  exports: [CatalogueService],
+})
 export class CatalogueModule {}

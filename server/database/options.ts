@@ -4,6 +4,7 @@ import { CataloguePart } from '../catalogue/index.js';
 import { Department } from '../departments/index.js';
 import { OwnPartRow } from '../parts/index.js';
 import { CatalogueParts1764300000000 } from './migrations/1764300000000-catalogue-parts.js';
+import { YardAndStanding1764400000000 } from './migrations/1764400000000-yard-and-standing.js';
 import { FilesAndFigures1764200000000 } from './migrations/1764200000000-files-and-figures.js';
 import { HistoryAndParts1764100000000 } from './migrations/1764100000000-history-and-parts.js';
 import { FirstTables1764000000000 } from './migrations/1764000000000-first-tables.js';
@@ -22,6 +23,7 @@ export const databaseOptions = (url: string): DataSourceOptions => ({
     HistoryAndParts1764100000000,
     FilesAndFigures1764200000000,
     CatalogueParts1764300000000,
+    YardAndStanding1764400000000,
   ],
   migrationsRun: true,
   synchronize: false,

@@ -14,11 +14,11 @@ it('loads three departments into an empty database, and only once', async () => 
   expect(await loadDemonstration(server.app)).toBe(true);
   expect(await loadDemonstration(server.app)).toBe(false);
   const { body: departments } = await server.http.get('/api/departments');
-  const { body: builds } = await server.http.get('/api/builds');
+  const { body: page } = await server.http.get('/api/builds');
   expect(departments.map((d: { name: string }) => d.name)).toEqual([
     'Osier Reach Fire District',
     'Carder Mills Fire Department',
     'Saltgrass Flats Rural Fire District',
   ]);
-  expect(builds.map((b: { build: { type: string } }) => b.build.type)).toEqual(['pumper', 'aerial', 'brush']);
+  expect(page.builds.map(({ type }: { type: string }) => type)).toEqual(['pumper', 'aerial', 'brush']);
 });

@@ -29,6 +29,10 @@ export class DepartmentsService {
     return view(await this.departments.save({ ...department, ...change }));
   }
 
+  async one(id: string): Promise<DepartmentView> {
+    return view(await this.named(id));
+  }
+
   /** @throws NotFoundException when there is no such department. */
   async named(id: string): Promise<Department> {
     const department = await this.departments.findOneBy({ id });

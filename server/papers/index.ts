@@ -1,1 +1,2 @@
 export { PapersModule } from './papers.module.js';
+export { fileName } from './papers.service.js';

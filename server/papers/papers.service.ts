@@ -64,7 +64,7 @@ export class PapersService implements OnModuleDestroy {
 }
 
 /** Letters, digits and dashes: a header takes no more. */
-const fileName = (name: string): string =>
+export const fileName = (name: string): string =>
   name
     .normalize('NFKD')
     .replace(/[^a-zA-Z0-9]+/g, '-')

@@ -23,16 +23,13 @@ export class PartsService {
   async list(departmentId: string): Promise<OwnPartView[]> {
     await this.departments.named(departmentId);
     const rows = await this.rows.find({ where: { departmentId }, order: { createdAt: 'ASC', id: 'ASC' } });
-    const builds = await this.builds.ofDepartment(departmentId);
+    const builds = await this.builds.ownPartsOf(departmentId);
+    // A build carries the own parts that it names and no others.
     return rows.map(({ part }) => ({
       part,
       usedIn: builds
-        .filter(
-          ({ build }) =>
-            build.parts.own.some((carried) => carried.kind === part.kind && carried.id === part.id) &&
-            house.names(build, part),
-        )
-        .map(({ id, build }) => ({ id, name: build.name })),
+        .filter(({ own }) => own.some(({ kind, id }) => kind === part.kind && id === part.id))
+        .map(({ id, name }) => ({ id, name })),
     }));
   }
 

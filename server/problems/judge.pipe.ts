@@ -1,6 +1,6 @@
 import { Injectable } from '@nestjs/common';
 import type { ArgumentMetadata, PipeTransform } from '@nestjs/common';
-import { DepartmentArchive, parseArchive, taken, TAKEN } from '#core/exchange';
+import { taken, TAKEN } from '#core/exchange';
 import { senderOfLarge } from '../gate/index.js';
 import { WorkService } from '../work/index.js';
 
@@ -11,7 +11,6 @@ export class JudgePipe implements PipeTransform {
 
   transform(value: unknown, { type, metatype }: ArgumentMetadata): unknown {
     if (type !== 'body' || !metatype || metatype === Object) return value;
-    if (metatype === DepartmentArchive) return parseArchive(value);
     const sender = senderOfLarge(value);
     return sender
       ? this.work.do({ kind: 'judge', as: metatype.name as keyof typeof TAKEN, body: value }, sender)

@@ -30,7 +30,12 @@ export class WorkService implements OnModuleDestroy {
    * @throws BadInput as the work itself would, Busy when too much waits.
    */
   async do(order: WorkOrder, { address, signal }: Asker): Promise<unknown> {
-    const done = await this.queue.run(address, () => this.pool.run(order, { signal }), signal);
+    return this.queue.run(address, () => this.aside(order, signal), signal);
+  }
+
+  /** Does an order of the server's own, which waits for nobody's turn. */
+  async aside(order: WorkOrder, signal?: AbortSignal): Promise<unknown> {
+    const done = await this.pool.run(order, signal ? { signal } : {});
     if ('problems' in done) throw new BadInput(done.problems);
     return done.result;
   }

@@ -18,3 +18,6 @@ export declare function chartSvg(
   width: number,
   height: number,
 ): string;
+
+/** The driver's side of a truck in small as an SVG that stands alone, its colors as `var(--ink)` still. */
+export declare function miniatureSvg(evaluation: Evaluation): string;

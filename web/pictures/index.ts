@@ -1,2 +1,3 @@
 export { chartSvg } from './chart';
 export { drawingSvg } from './drawing';
+export { miniatureSvg } from './miniature';
