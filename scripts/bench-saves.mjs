@@ -6,10 +6,64 @@ import { startServer } from './lib/server.mjs';
 
 const PEOPLE = 50;
 const SAVES_EACH = 20;
+/** In the open loop saves come at this rate, whether or not those before are answered. */
+const A_SECOND = 50;
+const OPEN_SAVES = 1000;
+const LARGE_SAVES = 30;
+
+const between = (sorted, share) => sorted[Math.floor((sorted.length - 1) * share)].toFixed(1);
+const said = (took) => {
+  const sorted = [...took].sort((a, b) => a - b);
+  return `answered in ${between(sorted, 0.5)} ms (median), ${between(sorted, 0.95)} ms (95 %), ${between(sorted, 1)} ms (longest)`;
+};
+const timed = async (work) => {
+  const start = performance.now();
+  await work();
+  return performance.now() - start;
+};
+const pause = (ms) => new Promise((resolve) => setTimeout(resolve, ms));
+
+/** A build of 400 weighed weights, 200 items of its own and 200 own parts. */
+function largeOf(build) {
+  const own = Array.from({ length: 200 }, (_, i) => ({
+    id: `own-${i}`,
+    kind: 'equipment',
+    likeId: 'irons',
+    name: `Own piece ${i}`,
+    figures: [{ field: 'weightLb', value: 10 + i / 10, source: 'scale' }],
+  }));
+  const lines = own.map(({ id }, i) => ({ id: `e${i}`, partId: id, count: 1, compartmentId: 'L1' }));
+  return {
+    ...build,
+    parts: { ...build.parts, own },
+    equipment: { ...build.equipment, lines },
+    items: {
+      ...build.items,
+      lines: Array.from({ length: 200 }, (_, i) => ({
+        id: `i${i}`,
+        name: `Item ${i}`,
+        weightLb: 1,
+        basis: 'estimated',
+        xIn: 100 + (i % 50),
+        yIn: 0,
+        zIn: 50,
+        priceCents: 0,
+      })),
+    },
+    weights: {
+      ...build.weights,
+      weighed: Array.from({ length: 400 }, (_, i) => ({
+        id: i < 200 ? `equipment.e${i}` : `items.i${i - 200}`,
+        weightLb: 5 + i / 100,
+        basis: 'weighed',
+      })),
+    },
+  };
+}
 
 /**
- * Fifty people save at once, each a build of their own: prints how long an answer takes, and whether anything
- * was lost.
+ * What a save takes: of fifty people who save as fast as they can, at a rate whatever happens, and of a build as
+ * large as can be. Prints how long an answer takes, and whether anything was lost.
  */
 export async function benchSaves() {
   const folder = mkdtempSync(join(tmpdir(), 'baros-bench-'));
@@ -22,7 +76,7 @@ export async function benchSaves() {
         method,
         ...(body ? { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) } : {}),
       });
-      if (!answer.ok) throw new Error(`${method} ${path}: ${answer.status}`);
+      if (!answer.ok) throw new Error(`${method} ${path}: ${answer.status} ${await answer.text()}`);
       return answer.json();
     };
     const { id: departmentId } = await ask('POST', 'departments', {
@@ -33,29 +87,49 @@ export async function benchSaves() {
     const builds = [];
     for (let i = 0; i < PEOPLE; i++)
       builds.push(await ask('POST', 'builds', { departmentId, name: `Engine ${i + 1}`, type: 'pumper' }));
+    const save = async (i, change) => {
+      const now = builds[i];
+      builds[i] = await ask('PUT', `builds/${now.id}`, {
+        revision: now.revision,
+        words: 'Saved',
+        build: change(now.build),
+      });
+    };
+    const tank = (n) => (build) => ({ ...build, tank: { ...build.tank, gallons: 300 + (n % 700) } });
+
     const took = [];
-    const start = performance.now();
-    await Promise.all(
-      builds.map(async (build) => {
-        let now = build;
-        for (let n = 1; n <= SAVES_EACH; n++) {
-          const sent = performance.now();
-          now = await ask('PUT', `builds/${now.id}`, {
-            revision: now.revision,
-            words: `Save ${n}`,
-            build: { ...now.build, tank: { ...now.build.tank, gallons: 300 + n } },
-          });
-          took.push(performance.now() - sent);
-        }
-      }),
-    );
-    const seconds = (performance.now() - start) / 1000;
+    const seconds =
+      (await timed(() =>
+        Promise.all(
+          builds.map(async (_, i) => {
+            for (let n = 1; n <= SAVES_EACH; n++) took.push(await timed(() => save(i, tank(n))));
+          }),
+        ),
+      )) / 1000;
     let kept = 0;
     for (const { id } of builds) kept += (await ask('GET', `builds/${id}/revisions?most=500`)).length - 1;
-    took.sort((a, b) => a - b);
-    const at = (share) => took[Math.floor((took.length - 1) * share)].toFixed(0);
     console.log(
-      `${PEOPLE} people, ${took.length} saves: ${(took.length / seconds).toFixed(0)} a second, answered in ${at(0.5)} ms (median), ${at(0.95)} ms (95 %); ${kept} kept, ${took.length - kept} lost`,
+      `${PEOPLE} people at once, ${took.length} saves: ${(took.length / seconds).toFixed(0)} a second, ${said(took)}; ${kept} kept, ${took.length - kept} lost`,
+    );
+
+    const open = [];
+    const due = performance.now();
+    await Promise.all(
+      Array.from({ length: OPEN_SAVES }, async (_, n) => {
+        const at = (n * 1000) / A_SECOND;
+        await pause(due + at - performance.now());
+        // Counted from when it was due: a late start is waiting too.
+        await save(n % PEOPLE, tank(n));
+        open.push(performance.now() - due - at);
+      }),
+    );
+    console.log(`${A_SECOND} saves a second, ${open.length} in all: ${said(open)}`);
+
+    const large = largeOf(builds[0].build);
+    const one = [];
+    for (let n = 0; n < LARGE_SAVES; n++) one.push(await timed(() => save(0, () => tank(n)(large))));
+    console.log(
+      `a build of 400 weighed weights, 200 items and 200 own parts (${(JSON.stringify(large).length / 1000).toFixed(0)} KB): ${said(one)}`,
     );
   } finally {
     await server.kill();

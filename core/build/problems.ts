@@ -55,10 +55,14 @@ export function problemsOf(errors: ValidationError[], path = ''): Problem[] {
 }
 
 /** Whether a value is nested deeper than any input of ours. */
-const tooDeep = (value: unknown, left = DEEPEST): boolean =>
-  typeof value === 'object' &&
-  value !== null &&
-  (left < 0 || Object.values(value).some((inner) => tooDeep(inner, left - 1)));
+function tooDeep(value: unknown, left = DEEPEST): boolean {
+  if (typeof value !== 'object' || value === null) return false;
+  if (left < 0) return true;
+  if (Array.isArray(value)) {
+    for (const entry of value) if (tooDeep(entry, left - 1)) return true;
+  } else for (const key in value) if (tooDeep((value as Record<string, unknown>)[key], left - 1)) return true;
+  return false;
+}
 
 /**
  * Judges unknown JSON by a class with class-validator rules. What holds is given back as it came; of the rest,

@@ -28,8 +28,8 @@ function propertiesOf(type: Class): Map<string, Property> {
   if (made) return made;
   const storage = getMetadataStorage();
   const properties = new Map<string, Property>();
-  for (const told of storage.getTargetValidationMetadatas(type, '', false, false)) {
-    const { propertyName, constraints, each, constraintCls } = told;
+  for (const metadata of storage.getTargetValidationMetadatas(type, '', false, false)) {
+    const { propertyName, constraints, each, constraintCls } = metadata;
     if (!properties.has(propertyName))
       properties.set(propertyName, {
         applies: [],
@@ -38,22 +38,27 @@ function propertiesOf(type: Class): Map<string, Property> {
         inside: insideOf(type, propertyName),
       });
     const property = properties.get(propertyName)!;
-    if (told.type === 'conditionalValidation') property.applies.push(constraints[0]);
-    else if (told.type === 'nestedValidation') {
+    if (metadata.type === 'conditionalValidation') property.applies.push(constraints[0]);
+    else if (metadata.type === 'nestedValidation') {
       if (!property.inside) throw new Error(`${propertyName} of ${type.name} must be Nested`);
     } else if (constraintCls) {
-      if (told.name === 'arrayMaxSize') property.most = constraints[0];
+      if (metadata.name === 'arrayMaxSize') property.most = constraints[0];
+      // What a rule is told beside the value: one object for all calls, of which none lasts.
+      const told: ValidationArguments = {
+        value: undefined,
+        constraints,
+        object: type.prototype as object,
+        property: propertyName,
+        targetName: type.name,
+      };
       for (const { instance } of storage.getTargetValidatorConstraints(constraintCls))
         property.rules.push({
           each: Boolean(each),
-          holds: (value, object) =>
-            instance.validate(value, {
-              value,
-              constraints,
-              object,
-              property: propertyName,
-              targetName: type.name,
-            } satisfies ValidationArguments) === true,
+          holds: (value, object) => {
+            told.value = value;
+            told.object = object;
+            return instance.validate(value, told) === true;
+          },
         });
     }
   }
@@ -92,18 +97,19 @@ export function walk(type: Class, input: object): Walked {
   const inside = (of: Class, object: Json, path: string): boolean => {
     const properties = propertiesOf(of);
     let holds = true;
-    for (const key of Object.keys(object))
+    for (const key in object)
       if (!properties.has(key)) holds = refuse(path + key, 'is not a field of this input; leave it out');
     for (const [key, property] of properties) {
       const value = Object.hasOwn(object, key) ? object[key] : undefined;
-      if (!property.applies.every((applies) => applies(object, value))) continue;
+      const { applies, rules } = property;
+      if (applies.length && !applies.every((all) => all(object, value))) continue;
       const field = path + key;
       if (Array.isArray(value) && value.length > property.most) {
         holds = refuse(field, `must have at most ${property.most} entries (was ${shown(value)})`);
         tooMuch = true;
         continue;
       }
-      holds = property.rules.every((rule) => holdsFor(rule, value, object)) && holds;
+      for (const rule of rules) if (!holdsFor(rule, value, object)) holds = false;
       if (property.inside) holds = nested(property.inside, value, field) && holds;
     }
     return holds;

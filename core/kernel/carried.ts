@@ -1,5 +1,5 @@
 import { copiesIn } from '../build/index.js';
-import type { Block, Build, Field, PartCopy, Problem } from '../build/index.js';
+import type { Block, Build, Fields, PartCopy, Problem } from '../build/index.js';
 import type { Shelf } from './shelf.js';
 
 type Json = Record<string, unknown>;
@@ -11,25 +11,47 @@ interface Catalogued {
   edition: string;
 }
 
-/** Every part that a build names, by kind and id. */
-export function namedParts(
-  { blocks }: Pick<Catalogued, 'blocks'>,
-  build: Build,
-): { kind: string; id: string }[] {
-  const named = (field: Field, value: unknown): { kind: string; id: string }[] => {
-    if (value === undefined) return [];
-    if (field.kind === 'part') return [{ kind: field.of, id: value as string }];
-    if (field.kind === 'lines')
-      return (value as Json[]).flatMap((line) =>
-        Object.entries(field.fields as Record<string, Field>).flatMap(([key, of]) => named(of, line[key])),
-      );
-    return [];
-  };
-  return blocks.flatMap((block) =>
-    Object.entries(block.fields).flatMap(([key, field]) =>
-      named(field as Field, (build as unknown as Record<string, Json>)[block.id]![key]),
-    ),
-  );
+/** A part that a build names, and where. */
+export interface NamedPart {
+  kind: string;
+  id: string;
+  at: string;
+}
+
+/** Of the fields of a line, those that name parts. */
+const partKeys = new WeakMap<Fields, [key: string, kind: string][]>();
+function partKeysOf(fields: Fields): [key: string, kind: string][] {
+  let keys = partKeys.get(fields);
+  if (!keys) {
+    keys = Object.entries(fields).flatMap(([key, field]): [string, string][] =>
+      field.kind === 'part' ? [[key, field.of]] : [],
+    );
+    partKeys.set(fields, keys);
+  }
+  return keys;
+}
+
+/** The parts that an object with these fields names. */
+function partsIn(fields: Fields, object: Json, at: string, found: NamedPart[]): void {
+  for (const [key, kind] of partKeysOf(fields)) {
+    const id = object[key];
+    if (id !== undefined) found.push({ kind, id: id as string, at: `${at}.${key}` });
+  }
+}
+
+/** Every part that a build names, in the order of its blocks. */
+export function namedParts({ blocks }: Pick<Catalogued, 'blocks'>, build: Build): NamedPart[] {
+  const found: NamedPart[] = [];
+  for (const { id, fields } of blocks) {
+    const object = (build as unknown as Record<string, Json>)[id]!;
+    partsIn(fields, object, id, found);
+    for (const [key, field] of Object.entries(fields))
+      if (field.kind === 'lines')
+        (object[key] as Json[] | undefined)?.forEach((line, i) =>
+          partsIn(field.fields as Fields, line, `${id}.${key}.${i}`, found),
+        );
+  }
+  return found;
 }
 
 /**

@@ -15,7 +15,6 @@ import type {
   BlockId,
   Build,
   BuildHead,
-  Field,
   Names,
   PartCopy,
   Problem,
@@ -23,6 +22,7 @@ import type {
 } from '../build/index.js';
 import { amount, listed } from '../units/index.js';
 import { carrying, copyProblems, namedParts } from './carried.js';
+import type { NamedPart } from './carried.js';
 import type { Changes } from './change.js';
 import type { Check } from './check.js';
 import type { Choice, ChoiceOption, Question, Way } from './choice.js';
@@ -39,12 +39,16 @@ type Json = Record<string, unknown>;
 /** What is chosen of each subject; versions are the registry's. */
 export type Choices = { [K in BlockId]?: Omit<Build[K], 'version'> };
 
-const twiceIn = (lines: readonly { id: string }[], at: string): Problem[] =>
-  lines.flatMap(({ id }, i) =>
-    lines.findIndex((other) => other.id === id) < i
-      ? [{ field: `${at}.${i}.id`, message: `${at}.${i}.id is there twice (was "${id}")` }]
-      : [],
-  );
+const twiceIn = (lines: readonly { id: string }[], at: string): Problem[] => {
+  const seen = new Set<string>();
+  return lines.flatMap(({ id }, i) => {
+    if (!seen.has(id)) {
+      seen.add(id);
+      return [];
+    }
+    return [{ field: `${at}.${i}.id`, message: `${at}.${i}.id is there twice (was "${id}")` }];
+  });
+};
 
 /** The registry: all subjects, and what they have together. It knows none of them. */
 export class House implements Rulebook {
@@ -205,55 +209,36 @@ export class House implements Rulebook {
     if (carried.length) return carried;
     const own = this.ownProblems(build);
     if (own.length) return own;
-    const parts = this.blocks.flatMap((block) =>
-      Object.entries(block.fields).flatMap(([key, field]) =>
-        this.partProblems(
-          build,
-          field as Field,
-          (build as unknown as Record<string, Json>)[block.id]![key],
-          `${block.id}.${key}`,
-        ),
-      ),
-    );
+    const parts = this.namedParts(build).flatMap((named) => this.partProblems(build, named));
     return parts.length ? parts : this.subjects.flatMap(({ problems }) => problems?.(build, this) ?? []);
   };
 
   private ownProblems(build: Build): Problem[] {
-    const { own } = build.parts;
-    return own.flatMap((part, i) => {
+    const seen = new Set<string>();
+    return build.parts.own.flatMap((part, i) => {
       const at = `parts.own.${i}.`;
-      if (own.findIndex((other) => other.kind === part.kind && other.id === part.id) < i)
-        return [{ field: `${at}id`, message: `${at}id is there twice (was "${part.id}")` }];
+      const key = `${part.kind} ${part.id}`;
+      if (seen.has(key)) return [{ field: `${at}id`, message: `${at}id is there twice (was "${part.id}")` }];
+      seen.add(key);
       return this.ownPartProblems(part, at, copiesIn(build));
     });
   }
 
   /** What is wrong with an own part beyond its shape. */
   ownPartProblems(own: OwnPart, at = '', copies: readonly PartCopy[] = []): Problem[] {
-    const shelf = this.ownShelves.find(({ kind }) => kind === own.kind);
+    const shelf = this.shelves.find(({ kind, ownable }) => ownable && kind === own.kind);
+    if (shelf) return shelf.problemsOf(own, at, shelf.catalogue(copies));
     const kinds = this.ownShelves.map(({ kind }) => kind).join(', ');
-    return shelf
-      ? shelf.problemsOf(own, at, shelf.catalogue(copies))
-      : [{ field: `${at}kind`, message: `${at}kind must be one of ${kinds} (was "${own.kind}")` }];
+    return [{ field: `${at}kind`, message: `${at}kind must be one of ${kinds} (was "${own.kind}")` }];
   }
 
-  private partProblems(build: Build, field: Field, value: unknown, at: string): Problem[] {
-    if (value === undefined) return [];
-    if (field.kind === 'lines') {
-      return (value as Json[]).flatMap((line, i) =>
-        Object.entries(field.fields as Record<string, Field>).flatMap(([key, of]) =>
-          this.partProblems(build, of, line[key], `${at}.${i}.${key}`),
-        ),
-      );
-    }
-    if (field.kind !== 'part') return [];
-    const id = value as string;
-    const found = this.shelf(field.of).in(build).find(id);
+  private partProblems(build: Build, { kind, id, at }: NamedPart): Problem[] {
+    const found = this.shelf(kind).in(build).find(id);
     if (!found)
       return [
         {
           field: at,
-          message: `${at} must be a ${field.of} of the catalogue (was "${id}", which it does not have)`,
+          message: `${at} must be a ${kind} of the catalogue (was "${id}", which it does not have)`,
         },
       ];
     if (found.types && !found.types.includes(build.type))
@@ -284,8 +269,8 @@ export class House implements Rulebook {
     return this.carrying(build);
   }
 
-  /** Every part that a build names, by kind and id. */
-  namedParts = (build: Build): { kind: string; id: string }[] => namedParts(this, build);
+  /** Every part that a build names, and where. */
+  namedParts = (build: Build): NamedPart[] => namedParts(this, build);
 
   /**
    * A build that carries the parts that it names and no others: its own, and of those that ship the figures

@@ -97,6 +97,8 @@ interface Made<P extends Named> {
 /** Builds that are looked at by turns, such as both sides of a comparison. */
 const MOST_MADE = 8;
 
+const NONE: readonly OwnPart[] = [];
+
 const alike = (a: readonly unknown[], b: readonly unknown[]): boolean =>
   a.length === b.length && a.every((each, i) => each === b[i]);
 
@@ -114,6 +116,8 @@ export class Shelf<P extends Named = Named> {
   private readonly judge: (part: unknown, at: string) => Problem[];
   private readonly other = new WeakMap<object, boolean>();
   private made: Made<P>[] = [];
+  /** What was asked for last: one build asks for each of its lines. */
+  private last: { own: readonly OwnPart[]; carried: readonly PartCopy[]; stock: Stock<P> } | undefined;
 
   constructor({ kind, title, shipped, figures = [], ordered = [] }: ShelfOf<P>) {
     this.kind = kind;
@@ -137,11 +141,17 @@ export class Shelf<P extends Named = Named> {
 
   /** What ships with Baros, with these copies in place of it. */
   catalogue(carried: readonly PartCopy[]): Stock<P> {
-    return this.of([], carried);
+    return this.of(NONE, carried);
   }
 
   /** What is neither own nor carried otherwise than it ships is the newest; made once for the same parts. */
   private of(own: readonly OwnPart[], carried: readonly PartCopy[]): Stock<P> {
+    if (this.last?.own !== own || this.last.carried !== carried)
+      this.last = { own, carried, stock: this.stockOf(own, carried) };
+    return this.last.stock;
+  }
+
+  private stockOf(own: readonly OwnPart[], carried: readonly PartCopy[]): Stock<P> {
     const ours = own.filter(({ kind }) => kind === this.kind);
     const kept = carried.filter(({ kind, part }) => kind === this.kind && this.isOther(part));
     if (ours.length === 0 && kept.length === 0) return this.shipped;

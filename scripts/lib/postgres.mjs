@@ -140,7 +140,7 @@ export async function startPostgres(folder) {
       '-l',
       log,
       '-o',
-      `-p ${port} -c listen_addresses=127.0.0.1 -c unix_socket_directories=''`,
+      `-p ${port} -c listen_addresses=127.0.0.1 -c unix_socket_directories='' -c default_toast_compression=lz4`,
     ]);
     if (!up.ok) {
       const said = existsSync(log)

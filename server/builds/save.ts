@@ -12,13 +12,17 @@ export interface SavedRow {
  * that revision. $1 build, $2 revision, $3 file, $4 words, $5 who, $6 figures, $7 standing.
  */
 export const SAVE = `
-  WITH saved AS (
-    UPDATE builds SET file = $3::jsonb, name = $3::jsonb->>'name', revision = revision + 1, last_change = $4, saved_at = now()
+  WITH given AS MATERIALIZED (
+    SELECT $3::jsonb AS file
+  ), saved AS (
+    UPDATE builds
+    SET file = given.file, name = given.file->>'name', revision = revision + 1, last_change = $4, saved_at = now()
+    FROM given
     WHERE id = $1 AND revision = $2
     RETURNING id, department_id, revision, archived, saved_at
   ), kept AS (
     INSERT INTO build_revisions (build_id, revision, file, words, who, figures, standing, saved_at)
-    SELECT id, revision, $3::jsonb, $4, $5, $6::jsonb, $7::jsonb, saved_at FROM saved
+    SELECT id, revision, given.file, $4, $5, $6::jsonb, $7::jsonb, saved_at FROM saved, given
   )
   SELECT saved.*, departments.name AS department
   FROM saved JOIN departments ON departments.id = saved.department_id`;
