@@ -13,6 +13,7 @@ await run(async () => {
   ensurePackages();
   buildServer();
   const { CALCULATIONS } = await import('../dist/core/exchange/index.js');
+  const { readJson } = await import('../dist/core/build/index.js');
   const [name, file, ...more] = process.argv.slice(2);
   const names = Object.keys(CALCULATIONS).join(', ');
   if (!name || !file || more.length)

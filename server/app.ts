@@ -23,7 +23,7 @@ export interface Setting extends Partial<Doors> {
 /** Builds the server with its guards, ready to listen. */
 export async function createApp(
   databaseUrl: string,
-  { webFolder, host = '127.0.0.1', names, mostRequests }: Setting = {},
+  { webFolder, mostRequests, host = '127.0.0.1', ...doors }: Setting = {},
 ): Promise<NestExpressApplication> {
   const app = await NestFactory.create<NestExpressApplication>(
     AppModule.on(databaseUrl, webFolder, mostRequests),
@@ -33,7 +33,7 @@ export async function createApp(
       abortOnError: false,
     },
   );
-  guard(app, names === undefined ? { host } : { host, names });
+  guard(app, { host, ...doors });
   // On the station's own network a light hand is faster.
   app.use(compression({ level: LIGHT, brotli: { params: { [constants.BROTLI_PARAM_QUALITY]: LIGHT } } }));
   app.setGlobalPrefix('api');

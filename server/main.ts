@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { createApp } from './app.js';
 import { alone } from './database/index.js';
@@ -18,6 +19,9 @@ try {
   const app = await alone(databaseUrl, async () => {
     const made = await createApp(databaseUrl, {
       webFolder: fileURLToPath(new URL('../web', import.meta.url)),
+      styleHashes: JSON.parse(
+        readFileSync(new URL('../pictures/style-hashes.json', import.meta.url), 'utf8'),
+      ),
       host,
       ...(names === undefined ? {} : { names }),
     });

@@ -6,7 +6,7 @@ import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, redirect, RouterProvider } from 'react-router';
 import { Unreachable } from './api';
 import { Frame, ScreenError, UnitsProvider } from './common';
-import { BuildSession, useSendingUnsent } from './session';
+import { BuildSession, BuildTrouble, useSendingUnsent } from './session';
 import { cssVariables, theme } from './theme';
 
 /** Sends what was kept while the server was out of reach, whichever screen is open. */
@@ -25,6 +25,7 @@ const router = createBrowserRouter([
       {
         path: 'builds/:id',
         Component: BuildSession,
+        errorElement: <BuildTrouble />,
         children: [
           { index: true, lazy: async () => ({ Component: (await import('./bench')).BenchScreen }) },
           {

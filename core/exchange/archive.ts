@@ -31,6 +31,21 @@ class ArchivedDepartment extends NewDepartment {
   archived!: boolean;
 }
 
+/** How much is in an archive. */
+class ArchiveHolds {
+  @IsInt()
+  @Min(0)
+  builds!: number;
+
+  @IsInt()
+  @Min(0)
+  revisions!: number;
+
+  @IsInt()
+  @Min(0)
+  ownParts!: number;
+}
+
 /** The first line: whose archive it is. */
 export class ArchiveHead {
   @Equals('department')
@@ -44,6 +59,9 @@ export class ArchiveHead {
 
   @Nested(() => ArchivedDepartment)
   department!: ArchivedDepartment;
+
+  @Nested(() => ArchiveHolds)
+  holds!: ArchiveHolds;
 }
 
 /** A part that the department has of its own. */

@@ -10,16 +10,7 @@ import {
   same,
   upgraded,
 } from '../build/index.js';
-import type {
-  Block,
-  BlockId,
-  Build,
-  BuildHead,
-  Names,
-  PartCopy,
-  Problem,
-  Rulebook,
-} from '../build/index.js';
+import type { Block, BlockId, Build, BuildHead, Names, PartCopy, Problem, Rulebook } from '../build/index.js';
 import { amount, listed } from '../units/index.js';
 import { carrying, copyProblems, namedParts } from './carried.js';
 import type { NamedPart } from './carried.js';

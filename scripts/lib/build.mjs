@@ -1,9 +1,9 @@
 import { createHash } from 'node:crypto';
 import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { shown } from './command.mjs';
+import { quiet, shown } from './command.mjs';
 import { distFolder, root, tool } from './places.mjs';
-import { say } from './say.mjs';
+import { Plain, say } from './say.mjs';
 
 /** A fingerprint of everything that the build reads. */
 function fingerprint(folders) {
@@ -41,13 +41,26 @@ export const buildServer = () =>
     shown(tool('tsc'), ['-p', 'tsconfig.build.json'], { what: 'the server build' });
   });
 
-/** Builds the pictures for the papers, where they changed. */
+/** Prints the hashes of what the screens write into their page, as a policy names them. */
+const HASHES = `
+  import { createHash } from 'node:crypto';
+  import { inlineStyles } from '#pictures';
+  const hash = (text) => "'sha256-" + createHash('sha256').update(text).digest('base64') + "'";
+  console.log(JSON.stringify(inlineStyles().map(hash)));`;
+
+/** Builds the pictures for the papers and the yard, where they changed. */
 export const buildPictures = () =>
-  buildOnce('pictures', ['core', 'web'], () =>
+  buildOnce('pictures', ['core', 'web'], () => {
     shown(tool('vite'), ['build', '--config', 'web/pictures/vite.config.ts', '--logLevel', 'warn'], {
       what: 'the build of the pictures',
-    }),
-  );
+    });
+    const { ok, stdout, stderr } = quiet(process.execPath, ['--input-type=module', '-e', HASHES], {
+      cwd: root,
+    });
+    if (!ok)
+      throw new Plain(`the hashes of the styles could not be made: ${stderr.trim().split('\n').pop()}`);
+    writeFileSync(join(distFolder, 'pictures', 'style-hashes.json'), stdout);
+  });
 
 /** Builds the screens, where they changed. */
 export const buildWeb = () =>

@@ -1,3 +1,4 @@
+import { In } from 'typeorm';
 import type { EntityManager } from 'typeorm';
 import { ARCHIVE_FORMAT, ARCHIVE_VERSION, hashesIn } from '#core/exchange';
 import { house } from '#core/subjects';
@@ -34,22 +35,26 @@ export class ArchiveWriter {
   }
 
   private async *content({ id, name, district, kind, archived }: Department): AsyncGenerator<string> {
-    yield line({
-      line: 'department',
-      format: ARCHIVE_FORMAT,
-      version: ARCHIVE_VERSION,
-      department: { id, name, district, kind, archived },
-    });
     const parts = await this.manager.find(OwnPartRow, {
       where: { departmentId: id },
       order: { createdAt: 'ASC', id: 'ASC' },
     });
-    for (const { part } of parts) yield line({ line: 'ownPart', part });
     const builds = await this.manager.find(Build, {
       where: { departmentId: id },
       order: { createdAt: 'ASC', id: 'ASC' },
       select: { id: true, archived: true, createdAt: true },
     });
+    const revisions = await this.manager.countBy(BuildRevision, {
+      buildId: In(builds.map(({ id: of }) => of)),
+    });
+    yield line({
+      line: 'department',
+      format: ARCHIVE_FORMAT,
+      version: ARCHIVE_VERSION,
+      department: { id, name, district, kind, archived },
+      holds: { builds: builds.length, revisions, ownParts: parts.length },
+    });
+    for (const { part } of parts) yield line({ line: 'ownPart', part });
     for (const build of builds) {
       yield line({
         line: 'build',

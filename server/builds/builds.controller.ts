@@ -55,6 +55,13 @@ export class BuildsController {
     return this.builds.one(id);
   }
 
+  /** Its file as it is kept, whatever becomes of it: also one that can't be shown. */
+  @Get(':id/file')
+  @ApiOkResponse({ schema: { type: 'object' } })
+  file(@Param('id', ParseUUIDPipe) id: string): Promise<object> {
+    return this.builds.file(id);
+  }
+
   @Patch(':id')
   @ApiOkResponse({ type: BuildView })
   change(@Param('id', ParseUUIDPipe) id: string, @Body() change: BuildChange): Promise<BuildView> {

@@ -37,6 +37,13 @@ export class BuildsService {
     return this.view(id, this.builds.manager);
   }
 
+  /** The file of a build as it is kept, with the parts that it carries where they are there. */
+  async file(id: string): Promise<object> {
+    const { file } = await this.row(id, this.builds.manager);
+    const [whole] = await this.catalogue.whole([file]).catch(() => [file]);
+    return whole!;
+  }
+
   /** A new build: a sensible whole truck for the department's kind of district, all of it assumed. */
   async create({ departmentId, name, type, who }: NewBuild): Promise<BuildView> {
     const department = await this.departments.named(departmentId);

@@ -1,15 +1,15 @@
 import type { NextFunction, Request, Response } from 'express';
 import helmet from 'helmet';
 
-/** What a page of Baros may do: it needs nothing from elsewhere, and nothing of the device. */
-export const headers = () =>
+/** What a page of Baros may do: it needs nothing from elsewhere; of styles within the page those of these hashes. */
+export const headers = (styleHashes: readonly string[]) =>
   helmet({
     contentSecurityPolicy: {
       useDefaults: false,
       directives: {
         'default-src': ["'none'"],
         'script-src': ["'self'"],
-        'style-src': ["'self'", "'unsafe-inline'"],
+        'style-src': ["'self'", ...styleHashes],
         'font-src': ["'self'"],
         'img-src': ["'self'", 'data:', 'blob:'],
         'connect-src': ["'self'"],
@@ -26,17 +26,7 @@ export const headers = () =>
     strictTransportSecurity: false,
   });
 
-const NOTHING = [
-  'camera',
-  'microphone',
-  'geolocation',
-  'payment',
-  'usb',
-  'serial',
-  'bluetooth',
-  'hid',
-  'midi',
-];
+const NOTHING = ['camera', 'microphone', 'geolocation', 'payment', 'usb', 'serial', 'hid', 'midi'];
 
 /** No device, and of answers of the API no copy anywhere. */
 export function quietly(request: Request, response: Response, next: NextFunction): void {

@@ -21,7 +21,7 @@ const RETRY_S = 3;
 /** What is told where the error itself says what is nobody's business, or nothing to anybody. */
 const TOLD: Record<number, string> = {
   500: 'The server could not do this; nothing was changed.',
-  503: 'The server is there, and its database does not answer; nothing was changed.',
+  503: 'The server is there, but its database does not answer. Nothing was changed.',
 };
 
 /** Answers every error as problem+json; what went wrong inside is logged, not told. */

@@ -17,6 +17,19 @@ export class Unreachable extends Error {}
 
 type Method = 'GET' | 'POST' | 'PATCH' | 'PUT' | 'DELETE';
 
+type Details = { detail?: string; problems?: Problem[]; currentRevision?: number } | null;
+
+export const SILENT = 'The server does not answer.';
+/** Too much at once, or a database that is away: asked again a little later, it is another answer. */
+const PASSING = new Set([429, 503]);
+
+/** What an answer that is none means: whether nobody is there, or somebody refuses. */
+export function refusalOf(status: number, statusText: string, details: Details): Error {
+  if (!details && status >= 502) return new Unreachable(SILENT);
+  if (PASSING.has(status)) return new Unreachable(details?.detail ?? SILENT);
+  return new Refused(status, details?.detail ?? statusText, details?.problems, details?.currentRevision);
+}
+
 async function answerTo(method: Method, path: string, body?: unknown, keepalive = false): Promise<Response> {
   let response: Response;
   try {
@@ -28,21 +41,10 @@ async function answerTo(method: Method, path: string, body?: unknown, keepalive 
         : { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }),
     });
   } catch {
-    throw new Unreachable('The server does not answer.');
+    throw new Unreachable(SILENT);
   }
   if (response.ok) return response;
-  const details = (await response.json().catch(() => null)) as {
-    detail?: string;
-    problems?: Problem[];
-    currentRevision?: number;
-  } | null;
-  if (!details && response.status >= 502) throw new Unreachable('The server does not answer.');
-  throw new Refused(
-    response.status,
-    details?.detail ?? response.statusText,
-    details?.problems,
-    details?.currentRevision,
-  );
+  throw refusalOf(response.status, response.statusText, (await response.json().catch(() => null)) as Details);
 }
 
 /**

@@ -1,2 +1,4 @@
 export { ask, askFile, Refused, Unreachable } from './client';
 export * from './queries';
+export { upload } from './upload';
+export type { Uploading } from './upload';

@@ -1,22 +1,32 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import {
+  keepPreviousData,
+  useInfiniteQuery,
+  useMutation,
+  useQuery,
+  useQueryClient,
+} from '@tanstack/react-query';
 import type {
   BuildChange,
   BuildView,
   CopyBuild,
-  DepartmentArchive,
   DepartmentChange,
   DepartmentView,
   ImportBuild,
   NewBuild,
   NewDepartment,
+  OwnLimitsOf,
   OwnPartView,
   OwnPartsKept,
   RevisionDetail,
   RevisionView,
+  YardPage,
+  YardQuery,
 } from '#core/exchange';
+import { USUAL_HISTORY } from '#core/exchange';
 import type { OwnPart } from '#core/kernel';
 import { askAfresh } from './afresh';
 import { ask } from './client';
+import type { Uploading } from './upload';
 import { askOrKept } from './kept-answers';
 
 const DEPARTMENTS = ['departments'];
@@ -29,8 +39,39 @@ export const useDepartments = () =>
     queryFn: () => askOrKept<DepartmentView[]>('departments'),
     networkMode: 'always',
   });
-export const useBuilds = () =>
-  useQuery({ queryKey: BUILDS, queryFn: () => askOrKept<BuildView[]>('builds'), networkMode: 'always' });
+
+export type YardAsked = Pick<YardQuery, 'text' | 'type' | 'order'> & { archived: boolean };
+
+const yardPath = ({ text, type, order, archived }: YardAsked, from: number): string => {
+  const asked = new URLSearchParams({ from: String(from) });
+  if (text) asked.set('text', text);
+  if (type) asked.set('type', type);
+  if (order) asked.set('order', order);
+  if (archived) asked.set('archived', 'true');
+  return `builds?${asked}`;
+};
+
+/** The builds of the yard, a page after the other. */
+export const useYard = (asked: YardAsked) =>
+  useInfiniteQuery({
+    queryKey: [...BUILDS, asked],
+    queryFn: ({ pageParam }) => askOrKept<YardPage>(yardPath(asked, pageParam)),
+    initialPageParam: 0,
+    getNextPageParam: (last: YardPage, pages: YardPage[]) => {
+      const shown = pages.reduce((sum, { builds }) => sum + builds.length, 0);
+      return last.builds.length > 0 && shown < last.total ? shown : undefined;
+    },
+    placeholderData: keepPreviousData,
+    networkMode: 'always',
+  });
+
+/** Limits of their own that builds of a department have. */
+export const useOwnLimits = (departmentId: string) =>
+  useQuery({
+    queryKey: ['limits', departmentId],
+    queryFn: () => askOrKept<OwnLimitsOf[]>(`departments/${departmentId}/limits`),
+    networkMode: 'always',
+  });
 
 /** A department's own parts, with the builds that name each. */
 export const useOwnParts = (departmentId: string) =>
@@ -40,11 +81,20 @@ export const useOwnParts = (departmentId: string) =>
     networkMode: 'always',
   });
 
-/** Every saved change of a build, the newest first. */
+/** The saved changes of a build, the newest first, a page after the other. */
 export const useRevisions = (buildId: string) =>
-  useQuery({
+  useInfiniteQuery({
     queryKey: ['revisions', buildId],
-    queryFn: () => ask<RevisionView[]>('GET', `builds/${buildId}/revisions`),
+    queryFn: ({ pageParam }) =>
+      ask<RevisionView[]>(
+        'GET',
+        `builds/${buildId}/revisions?most=${USUAL_HISTORY}${pageParam ? `&before=${pageParam}` : ''}`,
+      ),
+    initialPageParam: 0,
+    getNextPageParam: (last: RevisionView[]) => {
+      const oldest = last.at(-1);
+      return last.length === USUAL_HISTORY && oldest && oldest.before ? oldest.revision : undefined;
+    },
     staleTime: 0,
     networkMode: 'always',
   });
@@ -88,8 +138,7 @@ export const useCopyBuild = () =>
   useChange(({ id, ...copy }: CopyBuild & { id: string }) =>
     ask<BuildView>('POST', `builds/${id}/copies`, copy),
   );
-export const useImportArchive = () =>
-  useChange((archive: DepartmentArchive) => ask<DepartmentView>('POST', 'departments/archive', archive));
+export const useImportArchive = () => useChange(({ done }: Uploading<DepartmentView>) => done);
 export const useKeepParts = (departmentId: string) =>
   useChange(
     (parts: OwnPart[]) => ask<OwnPartsKept>('PUT', `departments/${departmentId}/parts`, { parts }),

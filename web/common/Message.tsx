@@ -18,7 +18,9 @@ export function Message({
       <Title order={1} size="h2">
         {title}
       </Title>
-      <Text my="md">{children}</Text>
+      <Text component="div" my="md">
+        {children}
+      </Text>
       <Button component={Link} to="/" reloadDocument={reload}>
         All departments
       </Button>

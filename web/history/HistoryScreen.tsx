@@ -1,5 +1,5 @@
 import { Button, Checkbox, Loader, Table, TextInput } from '@mantine/core';
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import type { RevisionDetail, RevisionView } from '#core/exchange';
 import { changeOf, saidChange } from '#core/kernel';
 import { house } from '#core/subjects';
@@ -92,19 +92,10 @@ function Effect({ change: of }: { change: Figures | null }) {
 export function HistoryScreen() {
   const { id, bench } = useSession();
   const { say, unit } = useUnits();
-  const { data: revisions, error, refetch } = useRevisions(id);
+  const { data, error, refetch, hasNextPage, fetchNextPage, isFetchingNextPage } = useRevisions(id);
+  const revisions = data?.pages.flat();
   const [picked, setPicked] = useState<number[]>([]);
   const [failed, setFailed] = useState<string | null>(null);
-  const effects = useMemo(
-    () =>
-      new Map(
-        revisions?.map((revision, i) => [
-          revision.revision,
-          revisions[i + 1] ? changeOf(revisions[i + 1]!.figures, revision.figures) : null,
-        ]),
-      ),
-    [revisions],
-  );
   const newest = revisions?.[0]?.revision;
   const pick = (revision: number) =>
     setPicked(
@@ -198,7 +189,7 @@ export function HistoryScreen() {
                   </Table.Td>
                   <Table.Td>{revision.who || <span className="quiet">not said</span>}</Table.Td>
                   <Table.Td miw={104}>{when.format(new Date(revision.savedAt))}</Table.Td>
-                  <Effect change={effects.get(revision.revision) ?? null} />
+                  <Effect change={revision.before ? changeOf(revision.before, revision.figures) : null} />
                   <Table.Td>
                     {revision.revision !== newest && (
                       <Button
@@ -216,6 +207,11 @@ export function HistoryScreen() {
             </Table.Tbody>
           </Table>
         </Table.ScrollContainer>
+      )}
+      {hasNextPage && (
+        <Button mt="md" variant="default" loading={isFetchingNextPage} onClick={() => void fetchNextPage()}>
+          Show older revisions
+        </Button>
       )}
     </div>
   );

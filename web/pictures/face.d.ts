@@ -21,3 +21,6 @@ export declare function chartSvg(
 
 /** The driver's side of a truck in small as an SVG that stands alone, its colors as `var(--ink)` still. */
 export declare function miniatureSvg(evaluation: Evaluation): string;
+
+/** The style sheets that the screens write into their page: the server's policy allows these and no others. */
+export declare function inlineStyles(): string[];

@@ -21,5 +21,7 @@ export const miniatureSvg = (evaluation: Evaluation): string =>
       </UnitsAs>,
     ),
   )
+    // A picture has a size of its own: all of them are at one scale.
+    .replace(/ style="width:([\d.]+)px;height:([\d.]+)px[^"]*"/, ' width="$1" height="$2"')
     .replace('<svg ', '<svg xmlns="http://www.w3.org/2000/svg" ')
     .replace('>', `><style>${LOOK}</style>`);

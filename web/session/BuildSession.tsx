@@ -46,6 +46,8 @@ export function BuildSession() {
     refetchOnReconnect: false,
     networkMode: 'always',
   });
+  // What the server has of it can't be shown: its file can still be taken away.
+  if (error instanceof Refused && error.status >= 500) throw error;
   if (error)
     return (
       <Message title="This build could not be opened">

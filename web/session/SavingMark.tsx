@@ -1,18 +1,20 @@
 import { IconCheck, IconCloudOff, IconDots, IconExclamationCircle } from '@tabler/icons-react';
+import { within } from '#core/units';
 import type { Saving } from './saver';
 import classes from './session.module.css';
 
 const MARKS: Record<Saving['kind'], { words: string; Icon: typeof IconCheck; color: string }> = {
   saved: { words: 'Saved', Icon: IconCheck, color: 'var(--spruce)' },
   saving: { words: 'Saving', Icon: IconDots, color: 'var(--pencil)' },
-  offline: { words: 'Kept here; the server does not answer', Icon: IconCloudOff, color: 'var(--brass)' },
+  offline: { words: 'Kept here', Icon: IconCloudOff, color: 'var(--brass)' },
   conflict: { words: 'Kept here; changed elsewhere', Icon: IconExclamationCircle, color: 'var(--signal)' },
   refused: { words: 'Kept here; not saved', Icon: IconExclamationCircle, color: 'var(--signal)' },
 };
 
 /** Whether what is on the bench is kept, and where, in words and by shape. */
 export function SavingMark({ saving }: { saving: Saving }) {
-  const { words, Icon, color } = MARKS[saving.kind];
+  const { words: said, Icon, color } = MARKS[saving.kind];
+  const words = saving.kind === 'offline' ? `${said}; ${within(saving.message.split('.')[0]!)}` : said;
   return (
     <span
       className={classes.saving}

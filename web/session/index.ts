@@ -1,3 +1,4 @@
+export { BuildTrouble } from './BuildTrouble';
 export { BuildSession, useSession } from './BuildSession';
 export { evaluated } from './evaluated';
 export type { Bench } from './history';

@@ -9,7 +9,8 @@ import type { Opened } from './open-build';
 export type Saving =
   | { kind: 'saved' }
   | { kind: 'saving' }
-  | { kind: 'offline' }
+  /** Nobody there who keeps it; in words, who is missing. */
+  | { kind: 'offline'; message: string }
   | { kind: 'conflict'; base: BuildView; theirs: BuildView }
   | { kind: 'refused'; message: string };
 
@@ -68,9 +69,9 @@ export function makeSaver(opened: Opened, world: SavingWorld) {
     world.saved(kept.base);
     world.told({ kind: 'saved' });
   };
-  const outOfReach = (sent: Kept) => {
+  const outOfReach = (sent: Kept, { message }: Error) => {
     unanswered = sent.build;
-    world.told({ kind: 'offline' });
+    world.told({ kind: 'offline', message });
     return RETRY_MS;
   };
   /** The server has another revision than ours was made on. Gives the pause before the next try, ms. */
@@ -78,8 +79,8 @@ export function makeSaver(opened: Opened, world: SavingWorld) {
     let theirs: BuildView;
     try {
       theirs = await world.look(sent.base.id);
-    } catch {
-      return outOfReach(sent);
+    } catch (error) {
+      return outOfReach(sent, error as Error);
     }
     // Our own save, of which only the answer was lost.
     if (same(theirs.build, sent.build)) took(sent, theirs);
@@ -99,7 +100,7 @@ export function makeSaver(opened: Opened, world: SavingWorld) {
       took(sending, await world.send(sending, leaving));
     } catch (error) {
       if (error instanceof Unreachable || (error instanceof Refused && error.status >= 500))
-        after = outOfReach(sending);
+        after = outOfReach(sending, error);
       else if (error instanceof Refused && error.status === 409) after = await stale(sending);
       else stop({ kind: 'refused', message: (error as Error).message });
     } finally {

@@ -21,9 +21,7 @@ export function useSaving(opened: Opened, build: Build, words: string) {
       keep: keepBuild,
       told: setSaving,
       saved: (view) => {
-        client.setQueryData<BuildView[]>(['builds'], (builds) =>
-          builds?.map((one) => (one.id === view.id ? view : one)),
-        );
+        void client.invalidateQueries({ queryKey: ['builds'] });
         void client.invalidateQueries({ queryKey: ['revisions', view.id] });
       },
     }),

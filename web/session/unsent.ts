@@ -64,9 +64,7 @@ export function useSendingUnsent(): void {
     const look = async () => {
       const saved = await sendUnsent();
       if (saved.length === 0) return;
-      client.setQueryData<BuildView[]>(['builds'], (builds) =>
-        builds?.map((view) => saved.find(({ id }) => id === view.id) ?? view),
-      );
+      void client.invalidateQueries({ queryKey: ['builds'] });
       void client.invalidateQueries({ queryKey: ['unsent'] });
     };
     const loop = () =>

@@ -10,3 +10,4 @@ import '@mantine/notifications/styles.css';
 import './global.css';
 
 export { cssVariables, theme } from './theme';
+export { DAY, NIGHT } from './colors';

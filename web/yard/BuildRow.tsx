@@ -1,50 +1,47 @@
 import { ActionIcon, Badge, Menu } from '@mantine/core';
-import { IconDots } from '@tabler/icons-react';
-import { useEffect, useMemo, useState } from 'react';
+import { IconAlertTriangle, IconDots } from '@tabler/icons-react';
+import { useState } from 'react';
 import { Link } from 'react-router';
-import type { BuildView } from '#core/exchange';
-import { house } from '#core/subjects';
-import { envelope } from '#core/truck';
+import type { BuildCard, Margin } from '#core/exchange';
 import { feetInches, lb } from '#core/units';
 import { useBuildChange, useCopyBuild } from '../api';
 import { StatusMark, useUnits } from '../common';
-import { Miniature } from '../drawing';
+import { fileName } from '../files';
 import { useUnsent } from '../session';
+import { BuildPicture } from './BuildPicture';
 import { RenameDialog } from './dialogs';
 import { TYPE_WORDS } from './words';
 import { sayFailed, sayWithUndo } from './undo';
 import classes from './yard.module.css';
 
-const SHOWN: string[] = ['frontAxle', 'rearAxle', 'gross'];
-const PX_PER_IN = 1;
 const when = new Intl.DateTimeFormat('en-US', { dateStyle: 'medium', timeStyle: 'short' });
 
+const left = ({ marginLb }: Margin): string =>
+  marginLb < 0 ? `${lb(-marginLb)} over` : `${lb(marginLb)} left`;
+
+/** The way to what is kept of a build, whatever is wrong with it. */
+const FileLink = ({ id, name }: { id: string; name: string }) => (
+  <a href={`/api/builds/${id}/file`} download={`${fileName(name)}.baros.json`} className={classes.file}>
+    Take its file away
+  </a>
+);
+
 /** One build: its drawing in small, its margins and its last change. */
-export function BuildRow({ view }: { view: BuildView }) {
-  const { id, build, archived } = view;
+export function BuildRow({ card, inDepartment = false }: { card: BuildCard; inDepartment?: boolean }) {
+  const { id, name, type, archived, glance, trouble } = card;
   const { say } = useUnits();
-  const evaluation = useMemo(() => house.evaluate(build), [build]);
-  const { lengthIn, heightIn } = evaluation.read(envelope);
-  // The margins are shown at once; how every other check stands is worked out after the paint.
-  const [over, setOver] = useState<{ fails: number; of: number } | null>(null);
-  useEffect(() => {
-    const { findings } = evaluation;
-    setOver({ fails: findings.filter(({ status }) => status === 'fails').length, of: findings.length });
-  }, [evaluation]);
   const change = useBuildChange();
   const copy = useCopyBuild();
   const [renaming, setRenaming] = useState(false);
   const unsent = useUnsent().data?.includes(id);
   const setArchived = (to: boolean) =>
-    change.mutate({ id, archived: to }, { onError: sayFailed(`${build.name} could not be changed`) });
+    change.mutate({ id, archived: to }, { onError: sayFailed(`${name} could not be changed`) });
   return (
     <li className={classes.build}>
-      <div className={classes.picture}>
-        <Miniature evaluation={evaluation} pxPerIn={PX_PER_IN} />
-      </div>
+      <div className={classes.picture}>{glance && <BuildPicture drawing={glance.drawing} />}</div>
       <div>
         <Link to={`/builds/${id}`} className={classes.name}>
-          {build.name}
+          {name || 'A build without a name'}
         </Link>{' '}
         {archived && (
           <Badge variant="outline" color="gray" c="var(--pencil)" size="sm">
@@ -53,31 +50,37 @@ export function BuildRow({ view }: { view: BuildView }) {
         )}
         {unsent && <span className={classes.unsent}>changes kept here, not yet saved</span>}
         <div className={classes.type}>
-          {TYPE_WORDS[build.type].name}, {say(`${feetInches(lengthIn)} long, ${feetInches(heightIn)} high`)}
+          {TYPE_WORDS[type]?.name ?? type}
+          {glance && `, ${say(`${feetInches(glance.lengthIn)} long, ${feetInches(glance.heightIn)} high`)}`}
+          {!inDepartment && `, ${card.department}`}
         </div>
-        <dl className={classes.margins}>
-          {SHOWN.map((check) => {
-            const finding = evaluation.finding(check)!;
-            return (
-              <div key={check} className={classes.margin}>
-                <dt>{finding.title}</dt>
+        {glance && (
+          <dl className={classes.margins}>
+            {glance.margins.map((margin) => (
+              <div key={margin.title} className={classes.margin}>
+                <dt>{margin.title}</dt>
                 <dd className="figures">
-                  <StatusMark status={finding.status} size={14} />{' '}
-                  {say(finding.margin < 0 ? `${lb(-finding.margin)} over` : `${lb(finding.margin)} left`)}
+                  <StatusMark status={margin.status} size={14} /> {say(left(margin))}
                 </dd>
               </div>
-            );
-          })}
-        </dl>
+            ))}
+          </dl>
+        )}
+        {!glance && (
+          <p className={classes.trouble}>
+            <IconAlertTriangle size={15} aria-hidden="true" /> It can’t be shown: {trouble}.{' '}
+            <FileLink id={id} name={name} />
+          </p>
+        )}
         <p className={classes.last}>
-          {over && over.fails > 0 ? `${over.fails} of ${over.of} checks over a limit. ` : ''}Last change:{' '}
-          {say(view.lastChange)}, {when.format(new Date(view.savedAt))}
+          {glance && glance.over > 0 ? `${glance.over} of ${glance.checks} checks over a limit. ` : ''}Last
+          change: {say(card.lastChange)}, {when.format(new Date(card.savedAt))}
         </p>
       </div>
       <div className={classes.menu}>
         <Menu position="bottom-end" withinPortal>
           <Menu.Target>
-            <ActionIcon variant="subtle" color="gray" c="var(--ink)" aria-label={`More for ${build.name}`}>
+            <ActionIcon variant="subtle" color="gray" c="var(--ink)" aria-label={`More for ${name}`}>
               <IconDots size={18} />
             </ActionIcon>
           </Menu.Target>
@@ -86,8 +89,8 @@ export function BuildRow({ view }: { view: BuildView }) {
             <Menu.Item
               onClick={() =>
                 copy.mutate(
-                  { id, name: `${build.name.slice(0, 73)}, copy` },
-                  { onError: sayFailed(`${build.name} could not be duplicated`) },
+                  { id, name: `${name.slice(0, 73)}, copy` },
+                  { onError: sayFailed(`${name} could not be duplicated`) },
                 )
               }
             >
@@ -99,7 +102,7 @@ export function BuildRow({ view }: { view: BuildView }) {
               <Menu.Item
                 onClick={() => {
                   setArchived(true);
-                  sayWithUndo(`${build.name} is archived.`, () => setArchived(false));
+                  sayWithUndo(`${name} is archived.`, () => setArchived(false));
                 }}
               >
                 Archive
@@ -108,7 +111,7 @@ export function BuildRow({ view }: { view: BuildView }) {
           </Menu.Dropdown>
         </Menu>
       </div>
-      {renaming && <RenameDialog view={view} onClose={() => setRenaming(false)} />}
+      {renaming && <RenameDialog card={card} onClose={() => setRenaming(false)} />}
     </li>
   );
 }

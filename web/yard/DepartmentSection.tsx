@@ -2,22 +2,25 @@ import { ActionIcon, Badge, Button, Menu } from '@mantine/core';
 import { IconDots, IconPlus } from '@tabler/icons-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import type { BuildView, DepartmentView } from '#core/exchange';
+import type { BuildCard, DepartmentView } from '#core/exchange';
 import { useDepartmentChange } from '../api';
 import { BuildRow } from './BuildRow';
 import { DepartmentDialog } from './dialogs';
-import { BuildImport, saveArchive } from './imports';
+import { BuildImport } from './BuildImport';
 import { sayFailed, sayWithUndo } from './undo';
 import classes from './yard.module.css';
 
 /** One department with its builds. */
 export function DepartmentSection({
   department,
-  builds,
+  cards,
+  whole,
   onStart,
 }: {
   department: DepartmentView;
-  builds: BuildView[];
+  cards: BuildCard[];
+  /** No builds of it are still to come. */
+  whole: boolean;
   onStart: () => void;
 }) {
   const change = useDepartmentChange();
@@ -57,9 +60,7 @@ export function DepartmentSection({
               Own parts
             </Menu.Item>
             <Menu.Item onClick={() => setReading(true)}>Read a build file…</Menu.Item>
-            <Menu.Item
-              onClick={() => void saveArchive(id, name).catch(sayFailed(`${name} could not be written out`))}
-            >
+            <Menu.Item component="a" href={`/api/departments/${id}/archive`} download>
               Everything as one archive
             </Menu.Item>
             {archived ? (
@@ -77,12 +78,15 @@ export function DepartmentSection({
           </Menu.Dropdown>
         </Menu>
       </div>
-      {builds.length === 0 ? (
-        <p className={classes.none}>No builds yet.</p>
-      ) : (
+      {cards.length === 0 && (
+        <p className={classes.none}>
+          {whole ? 'No builds yet.' : 'Its builds are among those not shown yet.'}
+        </p>
+      )}
+      {cards.length > 0 && (
         <ul className={classes.builds}>
-          {builds.map((build) => (
-            <BuildRow key={build.id} view={build} />
+          {cards.map((card) => (
+            <BuildRow key={card.id} card={card} inDepartment />
           ))}
         </ul>
       )}

@@ -1,34 +1,46 @@
-import { Button, Loader, Switch } from '@mantine/core';
-import { IconBooks, IconPlus } from '@tabler/icons-react';
+import { Button, Loader, NativeSelect, Switch, TextInput } from '@mantine/core';
+import { useDebouncedValue } from '@mantine/hooks';
+import { IconBooks, IconPlus, IconSearch } from '@tabler/icons-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import type { DepartmentView } from '#core/exchange';
-import { useBuilds, useDepartments } from '../api';
-import { ArchiveImport } from './imports';
+import { BUILD_TYPES } from '#core/build';
+import type { BuildType } from '#core/build';
+import type { DepartmentView, YardOrder } from '#core/exchange';
+import { counted } from '#core/units';
+import { useDepartments, useYard } from '../api';
+import { ArchiveImport } from './ArchiveImport';
+import { BuildRow } from './BuildRow';
 import { DepartmentDialog, NewBuildDialog } from './dialogs';
 import { DepartmentSection } from './DepartmentSection';
+import { ORDER_WORDS, TYPE_WORDS } from './words';
 import classes from './yard.module.css';
+
+const PAUSE_MS = 200;
 
 /** The yard: the departments and their builds, each with its drawing in small, its margins and its last change. */
 export function YardScreen() {
   const departments = useDepartments();
-  const builds = useBuilds();
   const [archived, setArchived] = useState(false);
+  const [typed, setTyped] = useState('');
+  const [type, setType] = useState<BuildType | ''>('');
+  const [order, setOrder] = useState<YardOrder>('department');
+  const [text] = useDebouncedValue(typed.trim(), PAUSE_MS);
+  const yard = useYard({ archived, order, ...(text ? { text } : {}), ...(type ? { type } : {}) });
   const [adding, setAdding] = useState(false);
   const [startingFor, setStartingFor] = useState<DepartmentView | null>(null);
-  const error = departments.error ?? builds.error;
-  const shown = departments.data?.filter((department) => archived || !department.archived) ?? [];
+  const error = departments.error ?? yard.error;
+  const cards = yard.data?.pages.flatMap(({ builds }) => builds) ?? [];
+  const total = yard.data?.pages.at(-1)?.total ?? 0;
+  const searching = Boolean(text || type);
+  const inDepartments = order === 'department';
+  const all = departments.data?.filter((department) => archived || !department.archived) ?? [];
+  const buildsOf = (id: string) => cards.filter((card) => card.departmentId === id);
+  const sections = searching ? all.filter(({ id }) => buildsOf(id).length > 0) : all;
+  const ready = departments.data && yard.data;
   return (
     <div className={classes.yard}>
       <div className={classes.head}>
         <h1>The yard</h1>
-        <Switch
-          size="sm"
-          label="Show archived"
-          checked={archived}
-          onChange={(event) => setArchived(event.currentTarget.checked)}
-          color="var(--spruce)"
-        />
         <Button component={Link} to="/catalogue" variant="default" leftSection={<IconBooks size={16} />}>
           Catalogue
         </Button>
@@ -36,6 +48,46 @@ export function YardScreen() {
         <Button leftSection={<IconPlus size={16} />} onClick={() => setAdding(true)}>
           New department
         </Button>
+      </div>
+      <div className={classes.asked} role="search">
+        <TextInput
+          size="xs"
+          w={260}
+          type="search"
+          aria-label="Search builds and departments"
+          placeholder="Search builds and departments"
+          leftSection={<IconSearch size={14} />}
+          maxLength={80}
+          value={typed}
+          onChange={(event) => setTyped(event.currentTarget.value)}
+        />
+        <NativeSelect
+          size="xs"
+          aria-label="Type"
+          value={type}
+          onChange={(event) => setType(event.currentTarget.value as BuildType | '')}
+          data={[
+            { value: '', label: 'All types' },
+            ...BUILD_TYPES.map((value) => ({ value, label: `${TYPE_WORDS[value].name}s` })),
+          ]}
+        />
+        <NativeSelect
+          size="xs"
+          aria-label="Order"
+          value={order}
+          onChange={(event) => setOrder(event.currentTarget.value as YardOrder)}
+          data={Object.entries(ORDER_WORDS).map(([value, label]) => ({ value, label }))}
+        />
+        <Switch
+          size="sm"
+          label="Show archived"
+          checked={archived}
+          onChange={(event) => setArchived(event.currentTarget.checked)}
+          color="var(--spruce)"
+        />
+        <span role="status" className={classes.found}>
+          {ready && (total > cards.length ? `${cards.length} of ${total} builds` : counted(total, 'build'))}
+        </span>
       </div>
       {error && (
         <p role="alert" className={classes.failed}>
@@ -46,40 +98,57 @@ export function YardScreen() {
             ml="sm"
             onClick={() => {
               void departments.refetch();
-              void builds.refetch();
+              void yard.refetch();
             }}
           >
             Try again
           </Button>
         </p>
       )}
-      {!error && (!departments.data || !builds.data) && (
-        <Loader my="xl" color="var(--ink)" aria-label="Reading the yard" />
-      )}
-      {departments.data && builds.data && shown.length === 0 && (
+      {!error && !ready && <Loader my="xl" color="var(--ink)" aria-label="Reading the yard" />}
+      {ready && !searching && all.length === 0 && (
         <p className={classes.none}>
           No departments yet. Start with one: its name and a line about its district.
         </p>
       )}
-      {builds.data &&
-        shown.map((department) => (
+      {ready && searching && cards.length === 0 && (
+        <p className={classes.none}>No build has that in its name or its department’s name.</p>
+      )}
+      {ready &&
+        inDepartments &&
+        sections.map((department) => (
           <DepartmentSection
             key={department.id}
             department={department}
             onStart={() => setStartingFor(department)}
-            builds={builds.data.filter(
-              (build) => build.departmentId === department.id && (archived || !build.archived),
-            )}
+            cards={buildsOf(department.id)}
+            // Builds come in the order of the departments: of those after the last one some may be to come.
+            whole={
+              !yard.hasNextPage ||
+              all.indexOf(department) < all.findIndex(({ id }) => id === cards.at(-1)?.departmentId)
+            }
           />
         ))}
-      {adding && <DepartmentDialog onClose={() => setAdding(false)} />}
-      {startingFor && (
-        <NewBuildDialog
-          department={startingFor}
-          builds={builds.data?.filter((build) => !build.archived) ?? []}
-          onClose={() => setStartingFor(null)}
-        />
+      {ready && !inDepartments && (
+        <ul className={classes.builds} aria-label="Builds">
+          {cards.map((card) => (
+            <BuildRow key={card.id} card={card} />
+          ))}
+        </ul>
       )}
+      {yard.hasNextPage && (
+        <div className={classes.more}>
+          <Button
+            variant="default"
+            loading={yard.isFetchingNextPage}
+            onClick={() => void yard.fetchNextPage()}
+          >
+            Show more builds
+          </Button>
+        </div>
+      )}
+      {adding && <DepartmentDialog onClose={() => setAdding(false)} />}
+      {startingFor && <NewBuildDialog department={startingFor} onClose={() => setStartingFor(null)} />}
     </div>
   );
 }

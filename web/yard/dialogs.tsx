@@ -1,5 +1,6 @@
 import { classValidatorResolver } from '@hookform/resolvers/class-validator';
-import { Button, Group, Modal, NativeSelect, Radio, Stack, Textarea, TextInput } from '@mantine/core';
+import { Button, Group, Modal, NativeSelect, Radio, Select, Stack, Textarea, TextInput } from '@mantine/core';
+import { useDebouncedValue } from '@mantine/hooks';
 import { useState } from 'react';
 import type { ReactNode } from 'react';
 import { useForm } from 'react-hook-form';
@@ -8,8 +9,15 @@ import { useNavigate } from 'react-router';
 import { BUILD_TYPES } from '#core/build';
 import { DISTRICT_KINDS, DISTRICT_NAMES } from '#core/demonstration';
 import { BuildChange, NewBuild, NewDepartment } from '#core/exchange';
-import type { BuildView, DepartmentView } from '#core/exchange';
-import { useBuildChange, useCopyBuild, useDepartmentChange, useNewBuild, useNewDepartment } from '../api';
+import type { BuildCard, BuildView, DepartmentView } from '#core/exchange';
+import {
+  useBuildChange,
+  useCopyBuild,
+  useDepartmentChange,
+  useNewBuild,
+  useNewDepartment,
+  useYard,
+} from '../api';
 import { whoAmI } from '../common';
 import { TYPE_WORDS } from './words';
 
@@ -121,20 +129,18 @@ export function DepartmentDialog({
   );
 }
 
+const PAUSE_MS = 200;
+
 /** A new build, from a whole truck for the kind of district or from another build; it opens on the bench. */
-export function NewBuildDialog({
-  department,
-  builds,
-  onClose,
-}: {
-  department: DepartmentView;
-  builds: BuildView[];
-  onClose: () => void;
-}) {
+export function NewBuildDialog({ department, onClose }: { department: DepartmentView; onClose: () => void }) {
   const create = useNewBuild();
   const copy = useCopyBuild();
   const navigate = useNavigate();
-  const [from, setFrom] = useState('');
+  const [from, setFrom] = useState<string | null>(null);
+  const [typed, setSearch] = useState('');
+  const [text] = useDebouncedValue(typed.split(',')[0]!.trim(), PAUSE_MS);
+  const found = useYard({ order: 'name', archived: false, ...(text ? { text } : {}) });
+  const builds = found.data?.pages.flatMap((page) => page.builds) ?? [];
   const form = useForm<NewBuild>({
     resolver: classValidatorResolver(NewBuild),
     defaultValues: { departmentId: department.id, name: '', type: 'pumper' },
@@ -162,14 +168,19 @@ export function NewBuildDialog({
         {...form.register('name')}
         error={sentence(errors.name?.message)}
       />
-      <NativeSelect
+      <Select
         label="Starts from"
+        placeholder={`A whole truck for: ${DISTRICT_NAMES[department.kind].toLowerCase()}`}
+        description="Or another build, by its name or its department’s"
+        searchable
+        clearable
+        clearButtonProps={{ 'aria-label': 'Start from a whole truck' }}
+        nothingFoundMessage="No such build"
         value={from}
-        onChange={(event) => setFrom(event.currentTarget.value)}
-        data={[
-          { value: '', label: `A whole truck for: ${DISTRICT_NAMES[department.kind].toLowerCase()}` },
-          ...builds.map(({ id, build }) => ({ value: id, label: `${build.name}, ${build.department.name}` })),
-        ]}
+        onChange={setFrom}
+        onSearchChange={setSearch}
+        filter={({ options }) => options}
+        data={builds.map(({ id, name, department: of }) => ({ value: id, label: `${name}, ${of}` }))}
       />
       {!from && (
         <Radio.Group
@@ -195,21 +206,21 @@ export function NewBuildDialog({
 }
 
 /** Another name for a build. */
-export function RenameDialog({ view, onClose }: { view: BuildView; onClose: () => void }) {
+export function RenameDialog({ card, onClose }: { card: BuildCard; onClose: () => void }) {
   const change = useBuildChange();
   const form = useForm<BuildChange>({
     resolver: classValidatorResolver(BuildChange),
-    defaultValues: { name: view.build.name },
+    defaultValues: { name: card.name },
   });
   return (
     <FormDialog
-      title={`Rename ${view.build.name}`}
+      title={`Rename ${card.name}`}
       done="Rename"
       form={form}
       failure={change.error}
       busy={change.isPending}
       onClose={onClose}
-      onSubmit={({ name = '' }) => change.mutate({ id: view.id, name: name.trim() }, { onSuccess: onClose })}
+      onSubmit={({ name = '' }) => change.mutate({ id: card.id, name: name.trim() }, { onSuccess: onClose })}
     >
       <TextInput
         label="Name"

@@ -15,7 +15,7 @@ import {
 } from '#core/subjects/limits';
 import type { OwnLimit } from '#core/subjects/limits';
 import type { Quantity } from '#core/units';
-import { useBuilds } from '../../api';
+import { useOwnLimits } from '../../api';
 import { DataTable, KeptText, useUnits } from '../../common';
 import { useSession } from '../../session';
 import { sectionClasses as classes } from '../../common';
@@ -114,15 +114,13 @@ export function Limits() {
   const { id, view, bench } = useSession();
   const { build } = bench;
   const { say } = useUnits();
-  const builds = useBuilds().data;
+  const { data: known = [] } = useOwnLimits(view.departmentId);
   const profile = profileOf(build);
   const own = build.limits.own;
   const table = useMemo(() => limitsTable(house.limits, profile), [profile]);
-  const others = (builds ?? []).flatMap((other) =>
-    other.departmentId === view.departmentId && other.id !== id && other.build.limits.own
-      ? [{ build: other.build.name, profile: other.build.limits.own }]
-      : [],
-  );
+  const others = known
+    .filter((other) => other.id !== id)
+    .map(({ name, limits }) => ({ build: name, profile: limits }));
   const choose = (value: string) => {
     const [from, at] = value.split(' ');
     const other = from === 'other' ? others[Number(at)] : undefined;
