@@ -19,6 +19,16 @@ async function scan(page: Page, what: string, part?: string): Promise<void> {
   ).toEqual([]);
 }
 
+// A screen that does what its own policy forbids says so on the console.
+let forbidden: string[];
+test.beforeEach(({ page }) => {
+  forbidden = [];
+  page.on('console', (message) => {
+    if (message.text().includes('Content Security Policy')) forbidden.push(message.text());
+  });
+});
+test.afterEach(() => expect(forbidden).toEqual([]));
+
 for (const scheme of ['light', 'dark'] as const) {
   test.describe(`${scheme} colors`, () => {
     test.use({ colorScheme: scheme });
@@ -143,7 +153,7 @@ test('an address with nothing behind it', async ({ page }) => {
   await page.goto('/builds/7e57ab1e-0000-4000-8000-000000000000');
   await expect(page.getByText('This build could not be opened')).toBeVisible();
   await scan(page, 'no such build');
-  await page.route('**/api/builds', (route) => route.abort());
+  await page.route('**/api/builds?*', (route) => route.abort());
   await page.goto('/');
   await expect(page.getByRole('alert')).toContainText(
     'The yard could not be read: The server does not answer.',

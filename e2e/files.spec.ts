@@ -139,18 +139,21 @@ test('a department’s archive into an empty Baros gives the same weights to the
     const { name, text } = await downloaded(page, () =>
       page.getByRole('menuitem', { name: 'Everything as one archive' }).click(),
     );
-    expect(name).toBe('moving-district.baros-department.json');
+    expect(name).toBe('moving-district.baros-department.jsonl');
 
     const there = await context.newPage();
     await there.goto('/');
     await there.getByRole('button', { name: 'Read an archive' }).click();
-    await give(there, 'bad.json', text.replace('"custom-medium"', '"cart"'));
+    await give(there, 'later.jsonl', text.replace('"version":3', '"version":9'));
+    await expect(there.getByRole('alert')).toContainText('written by a later Baros (was 9)');
+    await give(there, 'bad.jsonl', text.replace('"partId":"custom-medium"', '"partId":"cart"'));
+    await there.getByRole('button', { name: 'Read it in' }).click();
     await expect(there.getByRole('alert')).toContainText(
-      /builds\.0\.revisions\.0\.build\.chassis\.partId must be a chassis of the catalogue/,
+      /line \d+: file\.chassis\.partId must be a chassis of the catalogue/,
     );
     await give(there, name, text);
     await expect(there.getByRole('dialog').getByRole('status')).toContainText(
-      'Moving district, 3 builds, 0 own parts',
+      /Moving district, 3 builds with \d+ revisions, 0 own parts/,
     );
     await there.getByRole('button', { name: 'Read it in' }).click();
     await expect(there.getByRole('heading', { name: 'Moving district' })).toBeVisible();

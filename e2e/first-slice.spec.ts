@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { amount, newBuild, newDepartment, openStep, reading, saved, scale } from './hands.js';
+import { find, amount, newBuild, newDepartment, openStep, reading, saved, scale } from './hands.js';
 
 test('from an empty department to three weighed trucks, one mended', async ({ page }) => {
   const department = 'Long Valley Fire District';
@@ -64,6 +64,7 @@ test('from an empty department to three weighed trucks, one mended', async ({ pa
     await expect(reading(page, 'Front axle')).toContainText(/lb left/);
     expect(await scale(page)).toEqual(before);
     await page.goto('/');
+    await find(page, department);
     const yard = page.getByRole('region', { name: department });
     await expect(yard.getByRole('listitem')).toHaveCount(3);
     await expect(yard.getByRole('listitem').filter({ hasText: 'Valley pumper' })).toContainText(
@@ -76,6 +77,7 @@ test('the demonstration pumper opens over its front axle and is mended in one pr
   await page.goto('/');
   await page.getByRole('button', { name: 'More for River pumper' }).first().click();
   await page.getByRole('menuitem', { name: 'Duplicate' }).click();
+  await find(page, 'River pumper, copy');
   await page.getByRole('link', { name: 'River pumper, copy' }).click();
   await expect(reading(page, 'Front axle')).toContainText('over');
   await reading(page, 'Front axle').click();

@@ -34,6 +34,17 @@ export async function newBuild(
   await expect(page.getByRole('heading', { level: 1, name })).toBeVisible();
 }
 
+/** Looks for a build or a department in the yard. */
+export async function find(page: Page, text: string): Promise<void> {
+  await page.getByRole('searchbox', { name: 'Search builds and departments' }).fill(text);
+  await expect(
+    page
+      .getByRole('link', { name: text })
+      .or(page.getByRole('heading', { name: text }))
+      .first(),
+  ).toBeVisible();
+}
+
 export const step = (page: Page, name: string) =>
   page
     .getByRole('navigation', { name: 'Order of work' })

@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import type { Page } from '@playwright/test';
-import { amount, newBuild, newDepartment, openStep, reading, saved, scale, step } from './hands.js';
+import { find, amount, newBuild, newDepartment, openStep, reading, saved, scale, step } from './hands.js';
 import { emptyBaros } from './own-server.js';
 
 const savingMark = (page: Page) => page.getByRole('status').first();
@@ -184,6 +184,7 @@ test('undo across screens; a revision named, compared and restored; who did it',
   expect(await scale(page)).toEqual(start);
   // To the yard and back: undo goes on where it was.
   await page.getByRole('link', { name: 'Baros, all departments' }).click();
+  await find(page, 'History engine');
   await page.getByRole('link', { name: 'History engine', exact: true }).click();
   await expect(step(page, 'Tank')).toContainText('750 gal');
   await page.keyboard.press('Control+z');

@@ -19,6 +19,7 @@ export async function emptyBaros(name: string) {
   const port = await freePort();
   let server = await startServer(own.href, port);
   return {
+    database: own.href,
     /** `localhost`: a secure context, in which the browser keeps the screens. */
     address: `http://localhost:${port}`,
     kill: () => server.kill(),

@@ -1,10 +1,14 @@
 import { expect, test } from '@playwright/test';
-import { newBuild, newDepartment } from './hands.js';
+import pg from 'pg';
+import type { BuildView } from '#core/exchange';
+import { find, newBuild, newDepartment, reading } from './hands.js';
+import { emptyBaros } from './own-server.js';
 
 test('a department and its builds are renamed, duplicated, archived and brought back', async ({ page }) => {
   await newDepartment(page, 'Quarry Road Fire Company');
   await newBuild(page, 'Quarry Road Fire Company', 'Old engine', 'Pumper');
   await page.getByRole('link', { name: 'Baros, all departments' }).click();
+  await find(page, 'Quarry Road Fire Company');
   const section = page.getByRole('region', { name: 'Quarry Road Fire Company' });
 
   await section.getByRole('button', { name: 'More for Old engine' }).click();
@@ -61,7 +65,99 @@ test('the demonstration shows three departments, each with its drawing, margins 
       .filter({ has: page.getByRole('link', { name: build, exact: true }) });
     await expect(row).toContainText(/Front axle.*lb (left|over)/s);
     await expect(row).toContainText(/Last change: /);
-    await expect(row.locator('svg').first()).toBeVisible();
+    await expect(row.locator('img')).toBeVisible();
+  }
+});
+
+test('builds are found by name, department and type, and put in another order', async ({ page, browser }) => {
+  const baros = await emptyBaros('yard');
+  const context = await browser.newContext({ baseURL: baros.address });
+  const there = await context.newPage();
+  try {
+    const post = async (path: string, data: object) =>
+      (await (await page.request.post(`${baros.address}/api/${path}`, { data })).json()) as { id: string };
+    for (const [department, type] of [
+      ['Alder', 'pumper'],
+      ['Birch', 'brush'],
+    ]) {
+      const { id: departmentId } = await post('departments', {
+        name: department!,
+        district: '',
+        kind: 'rural',
+      });
+      for (let i = 1; i <= 30; i++)
+        await post('builds', { departmentId, name: `${department} ${i}`, type: type! });
+    }
+    await there.goto('/');
+    await expect(there.getByRole('status')).toHaveText('40 of 60 builds');
+    await expect(there.getByRole('link', { name: /^Birch / })).toHaveCount(10);
+    await there.getByRole('button', { name: 'Show more builds' }).click();
+    await expect(there.getByRole('status')).toHaveText('60 builds');
+    await expect(there.getByRole('link', { name: /^Birch / })).toHaveCount(30);
+
+    await there.getByRole('searchbox').fill('birch 2');
+    await expect(there.getByRole('status')).toHaveText('11 builds');
+    await there.getByRole('combobox', { name: 'Type' }).selectOption('Pumpers');
+    await expect(there.getByText('No build has that in its name')).toBeVisible();
+    await there.getByRole('searchbox').fill('');
+    await there.getByRole('combobox', { name: 'Type' }).selectOption('All types');
+    await there.getByRole('combobox', { name: 'Order' }).selectOption('Last changed first');
+    await expect(there.getByRole('listitem').first()).toContainText('Birch 30');
+    await expect(there.getByRole('listitem').first()).toContainText('Birch');
+  } finally {
+    await context.close();
+    await baros.kill();
+  }
+});
+
+test('a build that can’t be shown takes nothing from the others: what is wrong, its file, the way back', async ({
+  browser,
+}) => {
+  const baros = await emptyBaros('trouble');
+  const context = await browser.newContext({ baseURL: baros.address });
+  const page = await context.newPage();
+  try {
+    await newDepartment(page, 'Trouble district');
+    await newBuild(page, 'Trouble district', 'Whole engine', 'Pumper');
+    await newBuild(page, 'Trouble district', 'Broken engine', 'Pumper');
+    const id = page.url().split('/').at(-1)!;
+    const { build } = (await (await page.request.get(`/api/builds/${id}`)).json()) as BuildView;
+    await page.request.put(`/api/builds/${id}`, { data: { revision: 1, words: 'Again', build } });
+    const client = new pg.Client({ connectionString: baros.database });
+    await client.connect();
+    await client.query(
+      "UPDATE builds SET file = jsonb_set(file, '{chassis,partId}', '\"gone\"') WHERE id = $1",
+      [id],
+    );
+    await client.query('UPDATE builds SET revision = revision + 1 WHERE id = $1', [id]);
+    await client.end();
+
+    await page.goto('/');
+    const row = page.getByRole('listitem').filter({ hasText: 'Broken engine' });
+    await expect(row).toContainText(/It can’t be shown: .*"gone"/);
+    const [file] = await Promise.all([
+      page.waitForEvent('download'),
+      row.getByRole('link', { name: 'Take its file away' }).click(),
+    ]);
+    expect(file.suggestedFilename()).toBe('broken-engine.baros.json');
+    await page.getByRole('link', { name: 'Whole engine', exact: true }).click();
+    await expect(reading(page, 'Gross weight')).toBeVisible();
+
+    for (const screen of ['', '/analysis']) {
+      await page.goto(`/builds/${id}${screen}`);
+      await expect(page.getByRole('heading', { name: 'This build can’t be shown' })).toBeVisible();
+      await expect(page.getByRole('link', { name: 'Take its file away' })).toBeVisible();
+    }
+    // Its history can be looked at all the same.
+    await page.goto(`/builds/${id}/history`);
+    await expect(page.getByRole('row')).toHaveCount(3);
+    await page.goto(`/builds/${id}`);
+    await page.getByRole('button', { name: /^Restore revision 1/ }).click();
+    await page.goto(`/builds/${id}`);
+    await expect(reading(page, 'Gross weight')).toBeVisible();
+  } finally {
+    await context.close();
+    await baros.kill();
   }
 });
 

@@ -1,14 +1,16 @@
-import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { join } from 'node:path';
 import { buildPictures, buildServer, buildWeb } from './lib/build.mjs';
 import { started } from './lib/command.mjs';
+import { keeper } from './lib/keeper.mjs';
+import { lockData } from './lib/lock.mjs';
 import { ensurePackages } from './lib/node-modules.mjs';
 import { distFolder, dataFolder } from './lib/places.mjs';
 import { startPostgres } from './lib/postgres.mjs';
 import { Plain, run, say } from './lib/say.mjs';
 
 const host = process.env.HOST ?? '127.0.0.1';
+const LOOK_MS = 1000;
 
 function wantedPort() {
   const given = process.env.PORT ?? '8300';
@@ -34,28 +36,25 @@ const checkPort = (port) =>
     probe.listen(port, host, () => probe.close(resolve));
   });
 
-/** Whether that process is a Baros: after a crash its number may be another program's. */
-const isBaros = (pid) => {
-  try {
-    return readFileSync(`/proc/${pid}/cmdline`, 'utf8').includes('start.mjs');
-  } catch {
-    return false;
-  }
-};
-
-/** One Baros on one data folder at a time: it would stop the other's database. */
-function lockData() {
-  const lock = join(dataFolder, 'baros.pid');
-  mkdirSync(dataFolder, { recursive: true });
-  if (existsSync(lock)) {
-    const pid = Number(readFileSync(lock, 'utf8'));
-    if (pid && pid !== process.pid && isBaros(pid))
-      throw new Plain(
-        `Baros is running already on ${dataFolder} (process ${pid}); stop it first, or set BAROS_DATA to another folder.`,
-      );
-  }
-  writeFileSync(lock, String(process.pid));
-  return () => rmSync(lock, { force: true });
+/** Looks after a database: where it stops by itself it is started again. Gives the way to let it be, and its failure. */
+function watch(database) {
+  const kept = keeper('the database');
+  let timer;
+  const failed = new Promise((_, reject) => {
+    const look = async () => {
+      try {
+        if (!database.runs()) {
+          kept.again();
+          await database.restart();
+        }
+        timer = setTimeout(look, LOOK_MS);
+      } catch (error) {
+        reject(error);
+      }
+    };
+    timer = setTimeout(look, LOOK_MS);
+  });
+  return { failed, letBe: () => clearTimeout(timer) };
 }
 
 await run(async () => {
@@ -78,25 +77,42 @@ await run(async () => {
   };
   for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, ask);
 
+  /** Serves until somebody asks for its end; a server that ends by itself is started again. */
+  async function serve(url) {
+    const kept = keeper('the server');
+    for (;;) {
+      let ready = false;
+      server = started(
+        process.execPath,
+        [join(distFolder, 'server', 'main.js')],
+        { DATABASE_URL: url, PORT: String(port), HOST: host, NODE_ENV: 'production' },
+        () => (ready = true),
+      );
+      const code = await new Promise((resolve) => server.once('exit', resolve));
+      if (asked) return;
+      // One that never got ready says why, and another try would say the same.
+      if (!ready) throw new Plain(`the server stopped by itself (exit ${code}); its message is above.`);
+      kept.again();
+    }
+  }
+
   try {
     let url = process.env.DATABASE_URL;
+    let failed = new Promise(() => {});
     if (!url) {
-      undo.push(lockData());
+      undo.push(lockData(dataFolder));
       const database = await startPostgres(dataFolder);
       undo.push(database.stop);
+      const watched = watch(database);
+      undo.push(watched.letBe);
+      failed = watched.failed;
       url = database.url;
     }
     if (asked) return;
-    server = started(process.execPath, [join(distFolder, 'server', 'main.js')], {
-      DATABASE_URL: url,
-      PORT: String(port),
-      HOST: host,
-      NODE_ENV: 'production',
-    });
-    const code = await new Promise((resolve) => server.once('exit', resolve));
-    if (!asked) throw new Plain(`the server stopped by itself (exit ${code}); its message is above.`);
+    await Promise.race([serve(url), failed]);
     say('stopped; the data is kept.');
   } finally {
+    server?.kill('SIGTERM');
     stopAll();
   }
 });

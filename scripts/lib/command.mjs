@@ -23,10 +23,16 @@ export const quiet = (command, args, options = {}) => {
   return { ok: status === 0, stdout: stdout ?? '', stderr: error ? error.message : (stderr ?? '') };
 };
 
-/** Starts a command that goes on; the caller stops it. */
-export const started = (command, args, env) =>
-  spawn(command, args, {
+/** Starts a command that goes on; the caller stops it. Its output is shown, and `heard` is told that it is ready. */
+export function started(command, args, env, heard = () => {}) {
+  const child = spawn(command, args, {
     cwd: root,
-    stdio: ['ignore', 'inherit', 'inherit'],
+    stdio: ['ignore', 'pipe', 'inherit'],
     env: { ...process.env, ...env },
   });
+  child.stdout.on('data', (data) => {
+    process.stdout.write(data);
+    if (String(data).includes('is ready at')) heard();
+  });
+  return child;
+}

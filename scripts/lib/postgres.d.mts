@@ -1,5 +1,14 @@
-/** A private PostgreSQL: its URL, the URL of another database on it, and how to stop it. */
-export function startPostgres(
-  folder: string,
-): Promise<{ url: string; urlOf: (database: string) => string; stop: () => boolean }>;
+/** A private PostgreSQL. */
+export interface Postgres {
+  url: string;
+  /** The URL of another database on it. */
+  urlOf: (database: string) => string;
+  major: number;
+  /** Where its programs are. */
+  programs: string;
+  stop: () => boolean;
+  runs: () => boolean;
+  restart: () => Promise<void>;
+}
+export function startPostgres(folder: string): Promise<Postgres>;
 export function freePort(): Promise<number>;

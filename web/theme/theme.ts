@@ -54,7 +54,12 @@ export const theme = createTheme({
   components: {
     // The dialog's head is no banner of the page.
     Modal: Modal.extend({
-      defaultProps: { closeButtonProps: { 'aria-label': 'Close' }, attributes: { header: { role: 'none' } } },
+      // What lies below is held by our own style sheet: the page writes no styles that the policy does not know.
+      defaultProps: {
+        closeButtonProps: { 'aria-label': 'Close' },
+        attributes: { header: { role: 'none' } },
+        lockScroll: false,
+      },
     }),
   },
   fontFamily: 'Barlow, sans-serif',
