@@ -1,11 +1,10 @@
+import { existsSync } from 'node:fs';
 import { join, resolve } from 'node:path';
 import { dump } from './lib/dump.mjs';
-import { running } from './lib/lock.mjs';
 import { ensurePackages } from './lib/node-modules.mjs';
 import { backupsFolder, dataFolder } from './lib/places.mjs';
 import { startPostgres } from './lib/postgres.mjs';
 import { Plain, run, say } from './lib/say.mjs';
-import { existsSync } from 'node:fs';
 
 /** Such as baros-2026-11-26-0830.dump. */
 const nameOf = (now) => `baros-${now.toISOString().slice(0, 16).replace('T', '-').replace(':', '')}.dump`;
@@ -18,12 +17,11 @@ await run(async () => {
   if (!existsSync(join(dataFolder, 'pg')))
     throw new Plain(`there is no Baros in ${dataFolder}; set BAROS_DATA to its folder.`);
   ensurePackages();
-  const wasRunning = running(dataFolder) !== null;
   const database = await startPostgres(dataFolder);
   try {
     const size = dump(database, file);
     say(`everything is in ${file} (${(size / 1e6).toFixed(1)} MB), and was read again to its end.`);
   } finally {
-    if (!wasRunning) database.stop();
+    if (!database.joined) database.stop();
   }
 });

@@ -27,6 +27,13 @@ const script = (name: string, data: string, ...args: string[]) => {
   return { status, said: stderr.trim().split('\n').at(-1)! };
 };
 
+/** PostgreSQL keeps its own order of fields: lines are compared by what they say. */
+const linesOf = (text: string): unknown[] =>
+  text
+    .trim()
+    .split('\n')
+    .map((line) => JSON.parse(line) as unknown);
+
 /** Starts a Baros on a folder, does something with its API, and stops it. */
 async function withBaros<T>(
   name: string,
@@ -79,7 +86,7 @@ it(
       said: expect.stringMatching(/1 departments with 1 builds are in .*second/),
     });
     await withBaros('second', async (ask) => {
-      expect(await (await ask(`departments/${id}/archive`)).text()).toBe(before);
+      expect(linesOf(await (await ask(`departments/${id}/archive`)).text())).toEqual(linesOf(before));
       const { builds } = (await (await ask('builds')).json()) as { builds: BuildView[] };
       expect(builds).toHaveLength(1);
     });

@@ -57,6 +57,7 @@ const postmaster = (of = folder) => readFileSync(join(of, 'pg', 'postmaster.pid'
 const until = ({ child, output, ended }: Started, words: string) =>
   new Promise<void>((resolve, reject) => {
     const look = () => output().includes(words) && resolve();
+    look();
     child.stdout!.on('data', look);
     child.stderr!.on('data', look);
     void ended.then(() =>

@@ -6,6 +6,8 @@ export interface Postgres {
   major: number;
   /** Where its programs are. */
   programs: string;
+  /** It ran already when it was asked for. */
+  joined: boolean;
   stop: () => boolean;
   runs: () => boolean;
   restart: () => Promise<void>;

@@ -195,6 +195,8 @@ export async function startPostgres(folder) {
     urlOf,
     major,
     programs,
+    /** It ran already when it was asked for: whoever started it stops it. */
+    joined: found !== null,
     stop,
     runs: () => runs(cluster) !== null,
     /** Starts it again where it was, after it stopped by itself. */

@@ -58,18 +58,17 @@ export class CatalogueService {
     };
   }
 
-  /** Parts by their hashes. */
+  /** Parts by their hashes, in that order; those that the table does not have are left out. */
   async parts(hashes: readonly string[]): Promise<Map<string, PartCopy['part']>> {
-    const found = new Map<string, PartCopy['part']>();
-    for (const hash of hashes) {
-      const part = this.known.get(hash);
-      if (part) found.set(hash, part);
-    }
-    const missing = hashes.filter((hash) => !found.has(hash));
-    if (missing.length)
-      for (const { hash, part } of await this.rows.findBy({ hash: In(missing) }))
-        found.set(hash, remember(this.known, hash, part));
-    return found;
+    const missing = hashes.filter((hash) => !this.known.has(hash));
+    const read = missing.length ? await this.rows.findBy({ hash: In(missing) }) : [];
+    const found = new Map(read.map(({ hash, part }) => [hash, part]));
+    const all = hashes.flatMap((hash): [string, PartCopy['part']][] => {
+      const part = this.known.get(hash) ?? found.get(hash);
+      return part ? [[hash, part]] : [];
+    });
+    for (const [hash, part] of found) remember(this.known, hash, part);
+    return new Map(all);
   }
 
   /** Stored builds with the parts that they carry, in the same order. */
