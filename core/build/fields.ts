@@ -51,6 +51,8 @@ export interface IdField extends Titled {
   kind: 'id';
   /** Whether it names a line or a component. */
   line?: true;
+  /** The kind of part that it may name too: a build carries it then. */
+  carries?: string;
   /** What the thing of that id is called in a build. */
   name?: (id: string, build: Build) => string;
 }

@@ -230,11 +230,13 @@ describe('two builds out of one, as one', () => {
 
   it('limits of one’s own are one choice: they come along whole, and two sets of them collide', () => {
     const own = (value: number) =>
-      withLimit(
-        house.limits,
-        withOwnProfile(pumper, copiedProfile(house.limits, pumper, 'ours', 'Ours')),
-        'sideImbalancePct',
-        { value },
+      house.carrying(
+        withLimit(
+          house.limits,
+          withOwnProfile(pumper, copiedProfile(house.limits, pumper, 'ours', 'Ours')),
+          'sideImbalancePct',
+          { value },
+        ),
       );
     const { build, mine, collisions } = mergeBuilds(pumper, own(5), withTank(pumper, { gallons: 750 }));
     expect(build).toEqual({ ...own(5), tank: { ...pumper.tank, gallons: 750 } });
@@ -243,7 +245,7 @@ describe('two builds out of one, as one', () => {
       'Limits held against',
     ]);
     expect(mergeBuilds(own(5), withProfile(own(5), 'us-2016-pumper'), own(5)).build).toEqual(
-      withProfile(pumper, 'us-2016-pumper'),
+      house.carrying(withProfile(pumper, 'us-2016-pumper')),
     );
   });
 

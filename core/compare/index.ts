@@ -10,3 +10,5 @@ export const mergeBuilds = (base: Build, mine: Build, theirs: Build): Merged =>
   merge(house, base, mine, theirs);
 
 export type { Difference, Merged } from '../build/index.js';
+export { newsOf, reckonedOtherwise, standingIn } from './news.js';
+export type { BeforeAndAfter, PartNews } from './news.js';

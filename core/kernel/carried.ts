@@ -1,4 +1,4 @@
-import { copiesIn } from '../build/index.js';
+import { copiesIn, same } from '../build/index.js';
 import type { Block, Build, Fields, PartCopy, Problem } from '../build/index.js';
 import type { Shelf } from './shelf.js';
 
@@ -16,16 +16,20 @@ export interface NamedPart {
   kind: string;
   id: string;
   at: string;
+  /** It may name something else as well. */
+  loose: boolean;
 }
 
 /** Of the fields of a line, those that name parts. */
-const partKeys = new WeakMap<Fields, [key: string, kind: string][]>();
-function partKeysOf(fields: Fields): [key: string, kind: string][] {
+type PartKey = Pick<NamedPart, 'kind' | 'loose'> & { key: string };
+const partKeys = new WeakMap<Fields, PartKey[]>();
+function partKeysOf(fields: Fields): PartKey[] {
   let keys = partKeys.get(fields);
   if (!keys) {
-    keys = Object.entries(fields).flatMap(([key, field]): [string, string][] =>
-      field.kind === 'part' ? [[key, field.of]] : [],
-    );
+    keys = Object.entries(fields).flatMap(([key, field]): PartKey[] => {
+      if (field.kind === 'part') return [{ key, kind: field.of, loose: false }];
+      return field.kind === 'id' && field.carries ? [{ key, kind: field.carries, loose: true }] : [];
+    });
     partKeys.set(fields, keys);
   }
   return keys;
@@ -33,9 +37,9 @@ function partKeysOf(fields: Fields): [key: string, kind: string][] {
 
 /** The parts that an object with these fields names. */
 function partsIn(fields: Fields, object: Json, at: string, found: NamedPart[]): void {
-  for (const [key, kind] of partKeysOf(fields)) {
+  for (const { key, kind, loose } of partKeysOf(fields)) {
     const id = object[key];
-    if (id !== undefined) found.push({ kind, id: id as string, at: `${at}.${key}` });
+    if (id !== undefined) found.push({ kind, id: id as string, at: `${at}.${key}`, loose });
   }
 }
 
@@ -98,4 +102,48 @@ export function copyProblems({ shelves }: Pick<Catalogued, 'shelves'>, build: Bu
       return [{ field: `${at}.part.id`, message: `${at}.part.id is there twice (was "${part.id}")` }];
     return shelf.problemsOfCopy(copy, `${at}.part`);
   });
+}
+
+/** A part of which a build carries other figures than the newest catalogue has. */
+export interface NewerPart {
+  kind: string;
+  id: string;
+  /** As the newest catalogue calls it. */
+  name: string;
+  /** Editions: the one from which the build has it, and the newest. */
+  edition: string;
+  now: string;
+  carried: PartCopy['part'];
+  newest: PartCopy['part'];
+}
+
+/** The parts of a build that the newest catalogue has with other figures. */
+export const newerParts = ({ shelves, edition }: Catalogued, build: Build): NewerPart[] =>
+  copiesIn(build).flatMap((copy) => {
+    const { kind, part } = copy;
+    const newest = shelves.find((shelf) => shelf.kind === kind)?.shipped.find(part.id);
+    if (!newest || same(newest, part)) return [];
+    return [
+      {
+        kind,
+        id: part.id,
+        name: newest.name,
+        edition: copy.edition,
+        now: edition,
+        carried: part,
+        newest: newest as unknown as PartCopy['part'],
+      },
+    ];
+  });
+
+/** A build with the newest figures of some of the parts that it carries. */
+export function withNewest(
+  of: Catalogued,
+  build: Build,
+  parts: readonly Pick<NewerPart, 'kind' | 'id'>[],
+): Build {
+  const kept = copiesIn(build).filter(
+    ({ kind, part }) => !parts.some((newer) => newer.kind === kind && newer.id === part.id),
+  );
+  return carrying(of, { ...build, catalogue: { parts: kept } });
 }

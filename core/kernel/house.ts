@@ -12,8 +12,8 @@ import {
 } from '../build/index.js';
 import type { Block, BlockId, Build, BuildHead, Names, PartCopy, Problem, Rulebook } from '../build/index.js';
 import { amount, listed } from '../units/index.js';
-import { carrying, copyProblems, namedParts } from './carried.js';
-import type { NamedPart } from './carried.js';
+import { carrying, copyProblems, namedParts, newerParts, withNewest } from './carried.js';
+import type { NamedPart, NewerPart } from './carried.js';
 import type { Changes } from './change.js';
 import type { Check } from './check.js';
 import type { Choice, ChoiceOption, Question, Way } from './choice.js';
@@ -223,7 +223,9 @@ export class House implements Rulebook {
     return [{ field: `${at}kind`, message: `${at}kind must be one of ${kinds} (was "${own.kind}")` }];
   }
 
-  private partProblems(build: Build, { kind, id, at }: NamedPart): Problem[] {
+  private partProblems(build: Build, { kind, id, at, loose }: NamedPart): Problem[] {
+    // Whoever may name something else judges it himself.
+    if (loose) return [];
     const found = this.shelf(kind).in(build).find(id);
     if (!found)
       return [
@@ -268,6 +270,13 @@ export class House implements Rulebook {
    * with which they were chosen. What it names anew comes from the newest catalogue.
    */
   carrying = (build: Build): Build => carrying(this, build);
+
+  /** The parts of a build that the newest catalogue has with other figures: offered, and never taken by themselves. */
+  newerParts = (build: Build): NewerPart[] => newerParts(this, build);
+
+  /** A build with the newest figures of some of the parts that it carries. */
+  withNewest = (build: Build, parts: readonly Pick<NewerPart, 'kind' | 'id'>[]): Build =>
+    this.settle(withNewest(this, build, parts));
 
   /** Whether a build names a part. */
   names(build: Build, { kind, id }: { kind: string; id: string }): boolean {

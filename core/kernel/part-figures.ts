@@ -1,4 +1,5 @@
 import type { Quantity } from '../units/index.js';
+import { saidFigure } from './figure.js';
 
 /** One figure of a kind of part: what it is, its unit, what is believable, and where it stands in the part. */
 export interface PartFigureField<P> {
@@ -14,6 +15,15 @@ export interface PartFigureField<P> {
   read: (part: P) => number;
   write: (part: P, value: number) => P;
 }
+
+/** A figure of a part in words, with its quantity in place. */
+export const saidPartFigure = <P>(
+  { unit, none }: Pick<PartFigureField<P>, 'unit' | 'none'>,
+  value: number,
+): string =>
+  none !== undefined && !Number.isFinite(value)
+    ? none
+    : saidFigure({ unit: unit === 'cents' ? '$' : unit }, value);
 
 /** A figure that is a field of the part itself. */
 export const plain = <P>(

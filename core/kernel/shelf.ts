@@ -1,7 +1,8 @@
 import { copiesIn, same } from '../build/index.js';
-import type { Basis, Build, BuildType, PartCopy, Problem } from '../build/index.js';
+import type { Basis, Build, BuildType, Names, PartCopy, Problem } from '../build/index.js';
 import { SOURCE_BASIS } from './own-part.js';
 import type { FigureSource, OwnPart } from './own-part.js';
+import { saidPartFigure } from './part-figures.js';
 import type { PartFigureField } from './part-figures.js';
 import { judgeBy } from './part-shape.js';
 import { fromBuild, reading } from './reading.js';
@@ -83,6 +84,14 @@ export interface ShelfOf<P extends Named> {
   figures?: readonly PartFigureField<P>[];
   /** Pairs of figures of which the first must not be above the second. */
   ordered?: readonly (readonly [string, string])[];
+  /** What a part says, where that is more than its figures. */
+  says?: (part: P, names: Names) => Said[];
+}
+
+/** Something that a part says of itself, in words. */
+export interface Said {
+  title: string;
+  words: string;
 }
 
 /** The own parts that a build carries, and its copies of those that ship. */
@@ -119,12 +128,19 @@ export class Shelf<P extends Named = Named> {
   /** What was asked for last: one build asks for each of its lines. */
   private last: { own: readonly OwnPart[]; carried: readonly PartCopy[]; stock: Stock<P> } | undefined;
 
-  constructor({ kind, title, shipped, figures = [], ordered = [] }: ShelfOf<P>) {
+  /** What a part says of itself. */
+  readonly says: (part: P, names: Names) => Said[];
+
+  constructor({ kind, title, shipped, figures = [], ordered = [], says }: ShelfOf<P>) {
     this.kind = kind;
     this.title = title;
     this.figures = figures;
     this.ordered = ordered;
     this.shipped = new Stock(kind, shipped);
+    this.says =
+      says ??
+      ((part) =>
+        figures.map((figure) => ({ title: figure.title, words: saidPartFigure(figure, figure.read(part)) })));
     this.judge = judgeBy(shipped);
     this.stock = reading('parts', [ownParts, copies], (own, carried) => this.of(own, carried));
   }

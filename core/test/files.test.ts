@@ -1,5 +1,6 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
+import { copiesIn } from '../build/index.js';
 import type { Build } from '../build/index.js';
 import { house } from '../subjects/index.js';
 
@@ -25,7 +26,9 @@ describe.each(FILES)('%s', (_, { figures, file }) => {
     for (const [id, figure] of Object.entries(figures)) expect(now[id], id).toBeCloseTo(figure, 6);
   });
 
-  it('carries a figure for every part that it names', () => {
-    expect(house.carrying(file)).toBe(file);
+  it('carries a figure for every part that it names; limits were not carried then, and are the newest', () => {
+    const now = house.carrying(file);
+    expect(copiesIn(now).filter(({ kind }) => kind !== 'profile')).toEqual(copiesIn(file));
+    expect(copiesIn(now).filter(({ kind }) => kind === 'profile')).toHaveLength(1);
   });
 });

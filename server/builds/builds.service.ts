@@ -2,6 +2,7 @@ import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { Repository } from 'typeorm';
 import type { EntityManager } from 'typeorm';
+import { standingIn } from '#core/compare';
 import { house } from '#core/subjects';
 
 import type { BuildChange, BuildView, CopyBuild, ImportBuild, NewBuild, SaveBuild } from '#core/exchange';
@@ -74,6 +75,7 @@ export class BuildsService {
   async keep(departmentId: string, build: BuildFile, words: string, who = ''): Promise<BuildView> {
     const file = house.carrying(build);
     const figures = house.measured(file);
+    const standing = standingIn(house.evaluate(file));
     const lastChange = cutText(words, MOST_WORDS);
     const stored = await this.catalogue.stored(file);
     return this.builds.manager.transaction(async (manager) => {
@@ -86,6 +88,7 @@ export class BuildsService {
         words: lastChange,
         who,
         figures,
+        standing,
       });
       return this.view(id, manager);
     });

@@ -17,11 +17,13 @@ import { panelsOf, SIDES } from '../subjects';
 import { AssumedPanel } from './AssumedPanel';
 import { ARRANGEMENTS, Drawing } from './Drawing';
 import { entriesOf } from './entries';
+import { CatalogueNews } from './CatalogueNews';
 import { FindingsPanel } from './FindingsPanel';
 import { OwnPartNews } from './OwnPartNews';
 import { Schools } from './Schools';
 import { Shortcuts } from './Shortcuts';
 import { STEP_KEYS } from './keys';
+import { SinceSaved } from './SinceSaved';
 import { StepList } from './StepList';
 
 /** What the panel shows: the choices of a step, a finding, what is assumed, or the panel of a subject. */
@@ -188,6 +190,8 @@ export function BenchScreen() {
             <p className={classes.sentence}>
               {say(steps.find((state) => state.id === step)?.sentence ?? '')}
             </p>
+            <SinceSaved view={view} />
+            <CatalogueNews evaluation={evaluation} bench={bench} />
             <OwnPartNews build={build} parts={ownParts} bench={bench} />
             <Choices evaluation={offering} step={step} bench={bench} />
             <Suspense>

@@ -1,7 +1,9 @@
+import { standingIn } from '#core/compare';
 import type { BuildView } from '#core/exchange';
 import { cutText } from '#core/units';
 import { ask } from '../api';
 import { whoAmI } from '../common';
+import { evaluated } from './evaluated';
 import type { Kept } from './kept';
 
 const MOST_WORDS = 200;
@@ -15,6 +17,7 @@ export const sendBuild = ({ base, build, words }: Kept, leaving = false): Promis
       revision: base.revision,
       words: cutText([...new Set(words)].join('; ') || 'Changed', MOST_WORDS),
       build,
+      standing: standingIn(evaluated(build)),
       who: whoAmI(),
     },
     leaving,

@@ -1,11 +1,20 @@
 import { block, field, withBlock } from '../../build/index.js';
 import type { BlockOf, Build, Difference, Names, Problem, ShapeOf } from '../../build/index.js';
 import { fromBuild, held, provide, Shelf } from '../../kernel/index.js';
-import type { House, Limit, LimitKind, Profile } from '../../kernel/index.js';
+import type { House, Limit, LimitKind, Profile, Stock } from '../../kernel/index.js';
 import { PROFILES } from '../../limits/index.js';
 
 /** The profiles that ship with Baros. */
-export const profileShelf = new Shelf<Profile>({ kind: 'profile', title: 'Limits', shipped: PROFILES });
+export const profileShelf = new Shelf<Profile>({
+  kind: 'profile',
+  title: 'Limits',
+  shipped: PROFILES,
+  says: ({ limits }, names) =>
+    Object.entries(limits).map(([id, { value, basis }]) => {
+      const { title, words } = names.limit(id, value);
+      return { title, words: `${words}, ${basis}` };
+    }),
+});
 
 const ownFields = {
   id: field.id('Id'),
@@ -29,7 +38,7 @@ export const limitsBlock = block({
   title: 'Limits held against',
   version: 1,
   fields: {
-    profileId: field.id('Limits held against'),
+    profileId: { ...field.id('Limits held against'), carries: 'profile' },
     /** The limits that `profileId` names, where they are the department's own. */
     own: field.optional(field.group('Own limits', ownFields)),
   },
@@ -91,23 +100,29 @@ const profileFrom = (own: OwnProfile): Profile => ({
   limits: Object.fromEntries(own.limits.map(({ id, ...limit }): [string, Limit] => [id, limit])),
 });
 
+/** The limits that are held against, of a stock of profiles. */
+const heldOf = ({ own, profileId }: Build['limits'], stock: Stock<Profile>): Profile =>
+  own?.id === profileId ? profileFrom(own) : stock.part(profileId);
+
 /**
- * The limits that a build is held against: its own where it carries them, otherwise a shipped profile.
+ * The limits that a build is held against: its own where it carries them, otherwise a shipped profile as it was
+ * when it was chosen.
  * @throws RangeError where there is no such profile; reading a file refuses such a build with better words.
  */
-export const profileOf = ({ limits: { own, profileId } }: Pick<Build, 'limits'>): Profile =>
-  own?.id === profileId ? profileFrom(own) : profileShelf.shipped.part(profileId);
+export const profileOf = (build: Build): Profile => heldOf(build.limits, profileShelf.in(build));
 
-export const heldProfile = provide(held, [fromBuild(({ limits }) => limits)], (limits) =>
-  profileOf({ limits }),
-);
+export const heldProfile = provide(held, [fromBuild(({ limits }) => limits), profileShelf.stock], heldOf);
 
 /** What is wrong with the limits of a build beyond their shape. */
-export function limitsProblems({ type, limits: { profileId, own } }: Build, house: House): Problem[] {
+export function limitsProblems(build: Build, house: House): Problem[] {
+  const {
+    type,
+    limits: { profileId, own },
+  } = build;
   const problems: Problem[] = [];
   const say = (at: string, message: string) => problems.push({ field: at, message: `${at} ${message}` });
   if (!own) {
-    const profile = profileShelf.shipped.find(profileId);
+    const profile = profileShelf.in(build).find(profileId);
     if (!profile)
       say('limits.profileId', `must be a profile of the catalogue, or the build's own (was "${profileId}")`);
     else if (!profile.types.includes(type))

@@ -9,7 +9,7 @@ export { limitsTable, SENSES } from './table.js';
 
 function choices(build: Build): Choice[] {
   const now = profileOf(build);
-  const all = [...(now.own ? [now] : []), ...profileShelf.shipped.suiting(build.type)];
+  const all = [...(now.own ? [now] : []), ...profileShelf.in(build).suiting(build.type)];
   return [
     {
       kind: 'pick',

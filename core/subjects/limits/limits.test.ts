@@ -20,7 +20,7 @@ const withOwn = (build: Build, own: object, profileId = build.limits['profileId'
   limits: { ...build.limits, profileId, own },
 });
 const plain = starterBuild('pumper', 'Plain', 'D');
-const own = withOwnProfile(plain, copiedProfile(plain, 'ours', 'Ours'));
+const own = house.carrying(withOwnProfile(plain, copiedProfile(plain, 'ours', 'Ours')));
 const read = (build: Build) => house.parse(JSON.parse(JSON.stringify(build)));
 
 describe('a profile of the department’s own', () => {
@@ -58,7 +58,7 @@ describe('a profile of the department’s own', () => {
   });
 
   it('is gone where a shipped one is chosen again', () => {
-    expect(withProfile(own, 'us-pumper')).toEqual(plain);
+    expect(house.carrying(withProfile(own, 'us-pumper'))).toEqual(plain);
     expect(withLimit(plain, 'tankGal', { value: 500 })).toEqual(plain);
   });
 
