@@ -129,7 +129,6 @@ test('a build that can’t be shown takes nothing from the others: what is wrong
       "UPDATE builds SET file = jsonb_set(file, '{chassis,partId}', '\"gone\"') WHERE id = $1",
       [id],
     );
-    await client.query('UPDATE builds SET revision = revision + 1 WHERE id = $1', [id]);
     await client.end();
 
     await page.goto('/');
@@ -153,7 +152,6 @@ test('a build that can’t be shown takes nothing from the others: what is wrong
     await expect(page.getByRole('row')).toHaveCount(3);
     await page.goto(`/builds/${id}`);
     await page.getByRole('button', { name: /^Restore revision 1/ }).click();
-    await page.goto(`/builds/${id}`);
     await expect(reading(page, 'Gross weight')).toBeVisible();
   } finally {
     await context.close();

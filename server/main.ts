@@ -4,6 +4,7 @@ import { createApp } from './app.js';
 import { alone } from './database/index.js';
 import { loadDemonstration } from './demonstration/index.js';
 import { isLoopback } from './gate/index.js';
+import { WorkService } from './work/index.js';
 
 const required = (name: string): string => {
   const value = process.env[name];
@@ -30,6 +31,7 @@ try {
     return made;
   });
   await app.listen(port, host);
+  void app.get(WorkService).warm();
   if (!isLoopback(host))
     console.log(
       `Baros listens on ${host}, for others on this network too. It has no accounts yet: whoever reaches it can read and change everything. Do so only where the network is trusted.`,

@@ -1,19 +1,15 @@
 import { MantineProvider } from '@mantine/core';
 import { Notifications } from '@mantine/notifications';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { StrictMode } from 'react';
+import { lazy, StrictMode, Suspense } from 'react';
 import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, redirect, RouterProvider } from 'react-router';
 import { Unreachable } from './api';
 import { Frame, ScreenError, UnitsProvider } from './common';
-import { BuildSession, BuildTrouble, useSendingUnsent } from './session';
 import { cssVariables, theme } from './theme';
 
-/** Sends what was kept while the server was out of reach, whichever screen is open. */
-function Sending() {
-  useSendingUnsent();
-  return null;
-}
+/** Sends what was kept while the server was out of reach, whichever screen is open; it comes after the screen. */
+const Sending = lazy(async () => ({ default: (await import('./session')).Sending }));
 
 const router = createBrowserRouter([
   {
@@ -24,8 +20,10 @@ const router = createBrowserRouter([
       { index: true, lazy: async () => ({ Component: (await import('./yard')).YardScreen }) },
       {
         path: 'builds/:id',
-        Component: BuildSession,
-        errorElement: <BuildTrouble />,
+        lazy: async () => {
+          const { BuildSession, BuildTrouble } = await import('./session');
+          return { Component: BuildSession, ErrorBoundary: BuildTrouble };
+        },
         children: [
           { index: true, lazy: async () => ({ Component: (await import('./bench')).BenchScreen }) },
           {
@@ -58,7 +56,9 @@ createRoot(document.getElementById('root')!).render(
   <StrictMode>
     <MantineProvider theme={theme} cssVariablesResolver={cssVariables} defaultColorScheme="auto">
       <QueryClientProvider client={queries}>
-        <Sending />
+        <Suspense>
+          <Sending />
+        </Suspense>
         <Notifications position="bottom-center" containerWidth={420} />
         <UnitsProvider>
           <RouterProvider router={router} />

@@ -8,7 +8,13 @@ import { distFolder } from './places.mjs';
  */
 export async function startServer(databaseUrl, port) {
   const child = spawn(process.execPath, [join(distFolder, 'server', 'main.js')], {
-    env: { ...process.env, DATABASE_URL: databaseUrl, PORT: String(port), BAROS_DEMONSTRATION: 'off' },
+    env: {
+      ...process.env,
+      NODE_ENV: 'production',
+      DATABASE_URL: databaseUrl,
+      PORT: String(port),
+      BAROS_DEMONSTRATION: 'off',
+    },
     stdio: ['ignore', 'pipe', 'pipe'],
   });
   let said = '';

@@ -3,11 +3,11 @@ import { Injectable } from '@nestjs/common';
 import type { OnModuleDestroy } from '@nestjs/common';
 import { Piscina } from 'piscina';
 import { BadInput } from '#core/build';
+import { startBuild } from '#core/demonstration';
 import type { Asker } from '../gate/index.js';
 import { WorkQueue } from './queue.js';
 import type { WorkDone, WorkOrder } from './worker.js';
 
-const KEPT_WARM_MS = 10 * 60_000;
 const MOST_MEMORY_MB = 512;
 
 /** Judges and evaluates what is large, aside from the thread that answers. */
@@ -18,7 +18,8 @@ export class WorkService implements OnModuleDestroy {
     filename: createRequire(import.meta.url).resolve('#worker'),
     minThreads: 0,
     maxThreads: 1,
-    idleTimeout: KEPT_WARM_MS,
+    // It takes a second to begin: once it is there it stays.
+    idleTimeout: Infinity,
     execArgv: [],
     resourceLimits: { maxOldGenerationSizeMb: MOST_MEMORY_MB },
   });
@@ -38,6 +39,11 @@ export class WorkService implements OnModuleDestroy {
     const done = await this.pool.run(order, signal ? { signal } : {});
     if ('problems' in done) throw new BadInput(done.problems);
     return done.result;
+  }
+
+  /** Begins, so that the first who asks need not wait for it. */
+  async warm(): Promise<void> {
+    await this.aside({ kind: 'glance', file: startBuild('pumper', 'rural', 'Warm', 'Warm') });
   }
 
   async onModuleDestroy(): Promise<void> {

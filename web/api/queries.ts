@@ -22,7 +22,6 @@ import type {
   YardPage,
   YardQuery,
 } from '#core/exchange';
-import { USUAL_HISTORY } from '#core/exchange';
 import type { OwnPart } from '#core/kernel';
 import { askAfresh } from './afresh';
 import { ask } from './client';
@@ -31,6 +30,8 @@ import { askOrKept } from './kept-answers';
 
 const DEPARTMENTS = ['departments'];
 const BUILDS = ['builds'];
+/** Revisions that are asked for at once. */
+const HISTORY_PAGE = 50;
 
 /** What the yard shows is kept in this browser: with the server out of reach it is shown as it was last seen. */
 export const useDepartments = () =>
@@ -88,12 +89,12 @@ export const useRevisions = (buildId: string) =>
     queryFn: ({ pageParam }) =>
       ask<RevisionView[]>(
         'GET',
-        `builds/${buildId}/revisions?most=${USUAL_HISTORY}${pageParam ? `&before=${pageParam}` : ''}`,
+        `builds/${buildId}/revisions?most=${HISTORY_PAGE}${pageParam ? `&before=${pageParam}` : ''}`,
       ),
     initialPageParam: 0,
     getNextPageParam: (last: RevisionView[]) => {
       const oldest = last.at(-1);
-      return last.length === USUAL_HISTORY && oldest && oldest.before ? oldest.revision : undefined;
+      return last.length === HISTORY_PAGE && oldest && oldest.before ? oldest.revision : undefined;
     },
     staleTime: 0,
     networkMode: 'always',

@@ -4,4 +4,4 @@ export { evaluated } from './evaluated';
 export type { Bench } from './history';
 export { SessionBar } from './SessionBar';
 export { useOffered } from './useOffered';
-export { useSendingUnsent, useUnsent } from './unsent';
+export { Sending, Unsent } from './unsent';

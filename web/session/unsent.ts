@@ -29,6 +29,7 @@ const withClosed = async (id: string, work: () => Promise<void>): Promise<void> 
 };
 
 const LOOK_MS = 4000;
+const NONE: readonly string[] = [];
 
 /** What was refused is not sent again as it is: it waits until a person opens it. */
 const refused = new Map<string, string>();
@@ -57,7 +58,7 @@ async function sendUnsent(): Promise<BuildView[]> {
 }
 
 /** Sends, from whatever screen, what was kept while the server was out of reach. */
-export function useSendingUnsent(): void {
+function useSendingUnsent(): void {
   const client = useQueryClient();
   useEffect(() => {
     let gone = false;
@@ -81,12 +82,21 @@ export function useSendingUnsent(): void {
   }, [client]);
 }
 
-/** Ids of the builds of which something is kept here and not yet saved. */
-export const useUnsent = () =>
-  useQuery({
+/** The sending, as something that stands in a page and shows nothing. */
+export function Sending(): null {
+  useSendingUnsent();
+  return null;
+}
+
+/** Tells, as it changes, of which builds something is kept here and not yet saved. */
+export function Unsent({ told }: { told: (ids: readonly string[]) => void }): null {
+  const { data } = useQuery({
     queryKey: ['unsent'],
     queryFn: async () => (await allKept()).filter(isUnsent).map(({ base }) => base.id),
     networkMode: 'always',
     refetchInterval: LOOK_MS,
     staleTime: 0,
   });
+  useEffect(() => told(data ?? NONE), [told, data]);
+  return null;
+}

@@ -1,5 +1,4 @@
 import { Button, FileButton, Group, Modal, Progress, Text } from '@mantine/core';
-import { IconFileImport } from '@tabler/icons-react';
 import { useState } from 'react';
 import { readJson } from '#core/build';
 import { archiveHead } from '#core/exchange';
@@ -49,18 +48,14 @@ const whyNot = (error: Error): string[] =>
     : [error.message];
 
 /** Reads a department's archive of any size, as a new department. */
-export function ArchiveImport() {
-  const [open, setOpen] = useState(false);
+export function ArchiveImport({ onClose }: { onClose: () => void }) {
   const [read, setRead] = useState<Chosen | null>(null);
   const [sent, setSent] = useState(0);
   const [going, setGoing] = useState<Uploading<DepartmentView> | null>(null);
   const take = useImportArchive();
   const close = () => {
     going?.stop();
-    setOpen(false);
-    setRead(null);
-    setGoing(null);
-    take.reset();
+    onClose();
   };
   const start = (file: File) => {
     setSent(0);
@@ -70,54 +65,49 @@ export function ArchiveImport() {
   };
   const good = read && read.why.length === 0;
   return (
-    <>
-      <Button variant="default" leftSection={<IconFileImport size={16} />} onClick={() => setOpen(true)}>
-        Read an archive
-      </Button>
-      <Modal opened={open} onClose={close} title="A department’s archive" centered>
-        <Text size="sm">
-          A file that ends in .baros-department.jsonl: the department with its own parts and its builds with
-          their history. It becomes a new department.
+    <Modal opened onClose={close} title="A department’s archive" centered>
+      <Text size="sm">
+        A file that ends in .baros-department.jsonl: the department with its own parts and its builds with
+        their history. It becomes a new department.
+      </Text>
+      <Group mt="sm">
+        <FileButton
+          accept=".jsonl,.json,application/x-ndjson,application/json"
+          onChange={(file) => {
+            take.reset();
+            if (file) void chosen(file).then(setRead);
+          }}
+        >
+          {(props) => (
+            <Button variant="default" disabled={going !== null} {...props}>
+              Choose a file
+            </Button>
+          )}
+        </FileButton>
+      </Group>
+      {good && (
+        <Text size="sm" mt="sm" role="status">
+          {said(read)}
         </Text>
-        <Group mt="sm">
-          <FileButton
-            accept=".jsonl,.json,application/x-ndjson,application/json"
-            onChange={(file) => {
-              take.reset();
-              if (file) void chosen(file).then(setRead);
-            }}
-          >
-            {(props) => (
-              <Button variant="default" disabled={going !== null} {...props}>
-                Choose a file
-              </Button>
-            )}
-          </FileButton>
-        </Group>
-        {good && (
-          <Text size="sm" mt="sm" role="status">
-            {said(read)}
-          </Text>
-        )}
-        {read && !good && <Refusal file={read.file.name} why={read.why} />}
-        {take.isError && <Refusal file={read?.file.name ?? 'The file'} why={whyNot(take.error)} />}
-        {going && (
-          <Progress
-            mt="md"
-            value={sent * 100}
-            aria-label={`Read in, percent: ${Math.round(sent * 100)}`}
-            color="var(--spruce)"
-          />
-        )}
-        <Group mt="md" justify="flex-end">
-          <Button variant="default" onClick={going ? () => going.stop() : close}>
-            {going ? 'Stop' : 'Cancel'}
-          </Button>
-          <Button disabled={!good} loading={take.isPending} onClick={() => read && start(read.file)}>
-            Read it in
-          </Button>
-        </Group>
-      </Modal>
-    </>
+      )}
+      {read && !good && <Refusal file={read.file.name} why={read.why} />}
+      {take.isError && <Refusal file={read?.file.name ?? 'The file'} why={whyNot(take.error)} />}
+      {going && (
+        <Progress
+          mt="md"
+          value={sent * 100}
+          aria-label={`Read in, percent: ${Math.round(sent * 100)}`}
+          color="var(--spruce)"
+        />
+      )}
+      <Group mt="md" justify="flex-end">
+        <Button variant="default" onClick={going ? () => going.stop() : close}>
+          {going ? 'Stop' : 'Cancel'}
+        </Button>
+        <Button disabled={!good} loading={take.isPending} onClick={() => read && start(read.file)}>
+          Read it in
+        </Button>
+      </Group>
+    </Modal>
   );
 }

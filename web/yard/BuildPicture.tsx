@@ -1,6 +1,11 @@
 import { useComputedColorScheme } from '@mantine/core';
-import { useMemo } from 'react';
+import { useIntersection } from '@mantine/hooks';
+import { useEffect, useState } from 'react';
 import { DAY, NIGHT } from '../theme';
+import classes from './yard.module.css';
+
+/** Drawn this long before it is scrolled to. */
+const AHEAD = '400px';
 
 /** A drawing with the colors of a theme, as an address of an image. */
 const colored = (drawing: string, colors: typeof DAY): string =>
@@ -8,9 +13,17 @@ const colored = (drawing: string, colors: typeof DAY): string =>
     drawing.replace(/var\(--(\w+)\)/g, (whole, name: string) => colors[name as keyof typeof DAY] ?? whole),
   )}`;
 
-/** The small drawing of a build as one picture: hundreds of them on a page stay light. */
+/** The small drawing of a build as one picture, made when it comes into sight: hundreds of them stay light. */
 export function BuildPicture({ drawing }: { drawing: string }) {
   const scheme = useComputedColorScheme();
-  const src = useMemo(() => colored(drawing, scheme === 'dark' ? NIGHT : DAY), [drawing, scheme]);
-  return <img src={src} alt="" style={{ maxWidth: '100%' }} />;
+  const { ref, entry } = useIntersection({ rootMargin: AHEAD });
+  const [seen, setSeen] = useState(false);
+  useEffect(() => {
+    if (entry?.isIntersecting) setSeen(true);
+  }, [entry]);
+  return (
+    <div ref={ref} className={classes.picture}>
+      {seen && <img src={colored(drawing, scheme === 'dark' ? NIGHT : DAY)} alt="" />}
+    </div>
+  );
 }

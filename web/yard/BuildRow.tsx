@@ -1,15 +1,15 @@
-import { ActionIcon, Badge, Menu } from '@mantine/core';
-import { IconAlertTriangle, IconDots } from '@tabler/icons-react';
-import { useState } from 'react';
+import { Badge, Menu } from '@mantine/core';
+import { IconAlertTriangle } from '@tabler/icons-react';
+import { Suspense, useState } from 'react';
 import { Link } from 'react-router';
 import type { BuildCard, Margin } from '#core/exchange';
 import { feetInches, lb } from '#core/units';
 import { useBuildChange, useCopyBuild } from '../api';
 import { StatusMark, useUnits } from '../common';
 import { fileName } from '../files';
-import { useUnsent } from '../session';
 import { BuildPicture } from './BuildPicture';
-import { RenameDialog } from './dialogs';
+import { RenameDialog } from './later';
+import { RowMenu } from './RowMenu';
 import { TYPE_WORDS } from './words';
 import { sayFailed, sayWithUndo } from './undo';
 import classes from './yard.module.css';
@@ -27,18 +27,26 @@ const FileLink = ({ id, name }: { id: string; name: string }) => (
 );
 
 /** One build: its drawing in small, its margins and its last change. */
-export function BuildRow({ card, inDepartment = false }: { card: BuildCard; inDepartment?: boolean }) {
+export function BuildRow({
+  card,
+  unsent,
+  inDepartment = false,
+}: {
+  card: BuildCard;
+  /** Something of it is kept in this browser and not yet saved. */
+  unsent: boolean;
+  inDepartment?: boolean;
+}) {
   const { id, name, type, archived, glance, trouble } = card;
   const { say } = useUnits();
   const change = useBuildChange();
   const copy = useCopyBuild();
   const [renaming, setRenaming] = useState(false);
-  const unsent = useUnsent().data?.includes(id);
   const setArchived = (to: boolean) =>
     change.mutate({ id, archived: to }, { onError: sayFailed(`${name} could not be changed`) });
   return (
     <li className={classes.build}>
-      <div className={classes.picture}>{glance && <BuildPicture drawing={glance.drawing} />}</div>
+      {glance ? <BuildPicture drawing={glance.drawing} /> : <div className={classes.picture} />}
       <div>
         <Link to={`/builds/${id}`} className={classes.name}>
           {name || 'A build without a name'}
@@ -78,40 +86,33 @@ export function BuildRow({ card, inDepartment = false }: { card: BuildCard; inDe
         </p>
       </div>
       <div className={classes.menu}>
-        <Menu position="bottom-end" withinPortal>
-          <Menu.Target>
-            <ActionIcon variant="subtle" color="gray" c="var(--ink)" aria-label={`More for ${name}`}>
-              <IconDots size={18} />
-            </ActionIcon>
-          </Menu.Target>
-          <Menu.Dropdown>
-            <Menu.Item onClick={() => setRenaming(true)}>Rename</Menu.Item>
+        <RowMenu label={`More for ${name}`}>
+          <Menu.Item onClick={() => setRenaming(true)}>Rename</Menu.Item>
+          <Menu.Item
+            onClick={() =>
+              copy.mutate(
+                { id, name: `${name.slice(0, 73)}, copy` },
+                { onError: sayFailed(`${name} could not be duplicated`) },
+              )
+            }
+          >
+            Duplicate
+          </Menu.Item>
+          {archived ? (
+            <Menu.Item onClick={() => setArchived(false)}>Bring back</Menu.Item>
+          ) : (
             <Menu.Item
-              onClick={() =>
-                copy.mutate(
-                  { id, name: `${name.slice(0, 73)}, copy` },
-                  { onError: sayFailed(`${name} could not be duplicated`) },
-                )
-              }
+              onClick={() => {
+                setArchived(true);
+                sayWithUndo(`${name} is archived.`, () => setArchived(false));
+              }}
             >
-              Duplicate
+              Archive
             </Menu.Item>
-            {archived ? (
-              <Menu.Item onClick={() => setArchived(false)}>Bring back</Menu.Item>
-            ) : (
-              <Menu.Item
-                onClick={() => {
-                  setArchived(true);
-                  sayWithUndo(`${name} is archived.`, () => setArchived(false));
-                }}
-              >
-                Archive
-              </Menu.Item>
-            )}
-          </Menu.Dropdown>
-        </Menu>
+          )}
+        </RowMenu>
       </div>
-      {renaming && <RenameDialog card={card} onClose={() => setRenaming(false)} />}
+      <Suspense>{renaming && <RenameDialog card={card} onClose={() => setRenaming(false)} />}</Suspense>
     </li>
   );
 }

@@ -1,12 +1,12 @@
-import { ActionIcon, Badge, Button, Menu } from '@mantine/core';
-import { IconDots, IconPlus } from '@tabler/icons-react';
-import { useState } from 'react';
+import { Badge, Button, Menu } from '@mantine/core';
+import { IconPlus } from '@tabler/icons-react';
+import { Suspense, useState } from 'react';
 import { Link } from 'react-router';
 import type { BuildCard, DepartmentView } from '#core/exchange';
 import { useDepartmentChange } from '../api';
 import { BuildRow } from './BuildRow';
-import { DepartmentDialog } from './dialogs';
-import { BuildImport } from './BuildImport';
+import { BuildImport, DepartmentDialog } from './later';
+import { RowMenu } from './RowMenu';
 import { sayFailed, sayWithUndo } from './undo';
 import classes from './yard.module.css';
 
@@ -15,12 +15,15 @@ export function DepartmentSection({
   department,
   cards,
   whole,
+  unsent,
   onStart,
 }: {
   department: DepartmentView;
   cards: BuildCard[];
   /** No builds of it are still to come. */
   whole: boolean;
+  /** Builds of which something is not yet saved. */
+  unsent: readonly string[];
   onStart: () => void;
 }) {
   const change = useDepartmentChange();
@@ -48,35 +51,28 @@ export function DepartmentSection({
         >
           New build
         </Button>
-        <Menu position="bottom-end" withinPortal>
-          <Menu.Target>
-            <ActionIcon variant="subtle" color="gray" c="var(--ink)" aria-label={`More for ${name}`}>
-              <IconDots size={18} />
-            </ActionIcon>
-          </Menu.Target>
-          <Menu.Dropdown>
-            <Menu.Item onClick={() => setEditing(true)}>Rename or describe</Menu.Item>
-            <Menu.Item component={Link} to={`/departments/${id}/parts`}>
-              Own parts
+        <RowMenu label={`More for ${name}`}>
+          <Menu.Item onClick={() => setEditing(true)}>Rename or describe</Menu.Item>
+          <Menu.Item component={Link} to={`/departments/${id}/parts`}>
+            Own parts
+          </Menu.Item>
+          <Menu.Item onClick={() => setReading(true)}>Read a build file…</Menu.Item>
+          <Menu.Item component="a" href={`/api/departments/${id}/archive`} download>
+            Everything as one archive
+          </Menu.Item>
+          {archived ? (
+            <Menu.Item onClick={() => setArchived(false)}>Bring back</Menu.Item>
+          ) : (
+            <Menu.Item
+              onClick={() => {
+                setArchived(true);
+                sayWithUndo(`${name} is archived.`, () => setArchived(false));
+              }}
+            >
+              Archive
             </Menu.Item>
-            <Menu.Item onClick={() => setReading(true)}>Read a build file…</Menu.Item>
-            <Menu.Item component="a" href={`/api/departments/${id}/archive`} download>
-              Everything as one archive
-            </Menu.Item>
-            {archived ? (
-              <Menu.Item onClick={() => setArchived(false)}>Bring back</Menu.Item>
-            ) : (
-              <Menu.Item
-                onClick={() => {
-                  setArchived(true);
-                  sayWithUndo(`${name} is archived.`, () => setArchived(false));
-                }}
-              >
-                Archive
-              </Menu.Item>
-            )}
-          </Menu.Dropdown>
-        </Menu>
+          )}
+        </RowMenu>
       </div>
       {cards.length === 0 && (
         <p className={classes.none}>
@@ -86,12 +82,14 @@ export function DepartmentSection({
       {cards.length > 0 && (
         <ul className={classes.builds}>
           {cards.map((card) => (
-            <BuildRow key={card.id} card={card} inDepartment />
+            <BuildRow key={card.id} card={card} unsent={unsent.includes(card.id)} inDepartment />
           ))}
         </ul>
       )}
-      {reading && <BuildImport department={department} onClose={() => setReading(false)} />}
-      {editing && <DepartmentDialog department={department} onClose={() => setEditing(false)} />}
+      <Suspense>
+        {reading && <BuildImport department={department} onClose={() => setReading(false)} />}
+        {editing && <DepartmentDialog department={department} onClose={() => setEditing(false)} />}
+      </Suspense>
     </section>
   );
 }

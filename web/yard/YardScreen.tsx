@@ -1,17 +1,15 @@
 import { Button, Loader, NativeSelect, Switch, TextInput } from '@mantine/core';
 import { useDebouncedValue } from '@mantine/hooks';
-import { IconBooks, IconPlus, IconSearch } from '@tabler/icons-react';
-import { useState } from 'react';
+import { IconBooks, IconFileImport, IconPlus, IconSearch } from '@tabler/icons-react';
+import { Suspense, useState } from 'react';
 import { Link } from 'react-router';
-import { BUILD_TYPES } from '#core/build';
 import type { BuildType } from '#core/build';
 import type { DepartmentView, YardOrder } from '#core/exchange';
 import { counted } from '#core/units';
 import { useDepartments, useYard } from '../api';
-import { ArchiveImport } from './ArchiveImport';
 import { BuildRow } from './BuildRow';
-import { DepartmentDialog, NewBuildDialog } from './dialogs';
 import { DepartmentSection } from './DepartmentSection';
+import { ArchiveImport, DepartmentDialog, NewBuildDialog, Unsent } from './later';
 import { ORDER_WORDS, TYPE_WORDS } from './words';
 import classes from './yard.module.css';
 
@@ -27,6 +25,8 @@ export function YardScreen() {
   const [text] = useDebouncedValue(typed.trim(), PAUSE_MS);
   const yard = useYard({ archived, order, ...(text ? { text } : {}), ...(type ? { type } : {}) });
   const [adding, setAdding] = useState(false);
+  const [reading, setReading] = useState(false);
+  const [unsent, setUnsent] = useState<readonly string[]>([]);
   const [startingFor, setStartingFor] = useState<DepartmentView | null>(null);
   const error = departments.error ?? yard.error;
   const cards = yard.data?.pages.flatMap(({ builds }) => builds) ?? [];
@@ -44,7 +44,9 @@ export function YardScreen() {
         <Button component={Link} to="/catalogue" variant="default" leftSection={<IconBooks size={16} />}>
           Catalogue
         </Button>
-        <ArchiveImport />
+        <Button variant="default" leftSection={<IconFileImport size={16} />} onClick={() => setReading(true)}>
+          Read an archive
+        </Button>
         <Button leftSection={<IconPlus size={16} />} onClick={() => setAdding(true)}>
           New department
         </Button>
@@ -68,7 +70,7 @@ export function YardScreen() {
           onChange={(event) => setType(event.currentTarget.value as BuildType | '')}
           data={[
             { value: '', label: 'All types' },
-            ...BUILD_TYPES.map((value) => ({ value, label: `${TYPE_WORDS[value].name}s` })),
+            ...Object.entries(TYPE_WORDS).map(([value, { name }]) => ({ value, label: `${name}s` })),
           ]}
         />
         <NativeSelect
@@ -122,6 +124,7 @@ export function YardScreen() {
             department={department}
             onStart={() => setStartingFor(department)}
             cards={buildsOf(department.id)}
+            unsent={unsent}
             // Builds come in the order of the departments: of those after the last one some may be to come.
             whole={
               !yard.hasNextPage ||
@@ -132,7 +135,7 @@ export function YardScreen() {
       {ready && !inDepartments && (
         <ul className={classes.builds} aria-label="Builds">
           {cards.map((card) => (
-            <BuildRow key={card.id} card={card} />
+            <BuildRow key={card.id} card={card} unsent={unsent.includes(card.id)} />
           ))}
         </ul>
       )}
@@ -147,8 +150,12 @@ export function YardScreen() {
           </Button>
         </div>
       )}
-      {adding && <DepartmentDialog onClose={() => setAdding(false)} />}
-      {startingFor && <NewBuildDialog department={startingFor} onClose={() => setStartingFor(null)} />}
+      <Suspense>
+        <Unsent told={setUnsent} />
+        {reading && <ArchiveImport onClose={() => setReading(false)} />}
+        {adding && <DepartmentDialog onClose={() => setAdding(false)} />}
+        {startingFor && <NewBuildDialog department={startingFor} onClose={() => setStartingFor(null)} />}
+      </Suspense>
     </div>
   );
 }
