@@ -1,4 +1,4 @@
-import { Injectable, NotFoundException } from '@nestjs/common';
+import { Injectable, NotFoundException, UnprocessableEntityException } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { Repository } from 'typeorm';
 import type { EntityManager } from 'typeorm';
@@ -24,6 +24,20 @@ const under = (build: BuildFile, name: string): BuildFile => ({
   ...build,
   department: { ...build.department, name },
 });
+
+/**
+ * A stored file as one of today.
+ * @throws UnprocessableEntityException where something in it is not what any Baros wrote.
+ */
+function readable(file: BuildFile): BuildFile {
+  try {
+    return house.upgrade(file) as BuildFile;
+  } catch (error) {
+    throw new UnprocessableEntityException(
+      `this build can’t be read: ${(error as Error).message}; its file can be taken away as it is`,
+    );
+  }
+}
 
 @Injectable()
 export class BuildsService {
@@ -167,7 +181,7 @@ export class BuildsService {
       savedAt: savedAt.toISOString(),
       lastChange,
       // The department may have been renamed since, and an older Baros may have saved it.
-      build: under(house.upgrade(file) as BuildFile, department.name),
+      build: under(readable(file!), department.name),
       ...(saved?.figures
         ? { asSaved: { figures: saved.figures, ...(saved.standing ? { standing: saved.standing } : {}) } }
         : {}),

@@ -108,7 +108,18 @@ describe('the yard', () => {
       expect(card.glance).toBeUndefined();
       expect(card.trouble).toMatch(/./);
       await server.http.get(`/api/builds/${broken.id}/revisions`).expect(200);
+      await server.http.get(`/api/builds/${broken.id}/file`).expect(200, file);
+      expect([200, 422]).toContain((await server.http.get(`/api/builds/${broken.id}`)).status);
     }
+    await spoil({ ...broken.build, chassis: { version: 1, partId: 'gone' } });
+    await server.app
+      .get(DataSource)
+      .query(
+        'UPDATE build_revisions SET file = (SELECT file FROM builds WHERE id = build_id) WHERE build_id = $1',
+        [broken.id],
+      );
+    const { body } = await server.http.get(`/api/builds/${broken.id}/papers/weights?revision=1`).expect(422);
+    expect(body.detail).toMatch(/this build can’t be printed: .*"gone"/);
   });
 
   it.each([

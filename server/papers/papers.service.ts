@@ -1,12 +1,12 @@
 import { createRequire } from 'node:module';
-import { Injectable, NotFoundException } from '@nestjs/common';
+import { Injectable, NotFoundException, UnprocessableEntityException } from '@nestjs/common';
 import type { OnModuleDestroy } from '@nestjs/common';
 import { Piscina } from 'piscina';
 import { PAPERS } from '#core/papers';
 import type { PaperQuery } from '#core/exchange';
 import { BuildsService, HistoryService } from '../builds/index.js';
 import type { Asker } from '../gate/index.js';
-import { WorkQueue } from '../work/index.js';
+import { Busy, WorkQueue } from '../work/index.js';
 import type { PrintOrder } from './press.js';
 
 const TYPE_NAMES = { pumper: 'Pumper', aerial: 'Aerial', brush: 'Brush truck' } as const;
@@ -54,7 +54,13 @@ export class PapersService implements OnModuleDestroy {
       who: of.who,
     };
     const order = { paper: kind.id, build: { ...of.build, department }, imprint, units };
-    const pdf = await this.queue.run(address, () => this.press.run(order, { signal }), signal);
+    const pdf = await this.queue
+      .run(address, () => this.press.run(order, { signal }), signal)
+      .catch((error: unknown) => {
+        // What the build itself can't give is no fault of the press.
+        if (error instanceof Busy || signal.aborted) throw error;
+        throw new UnprocessableEntityException(`this build can’t be printed: ${(error as Error).message}`);
+      });
     return { name: `${fileName(of.build.name)}-${kind.id}-r${of.revision}.pdf`, pdf: Buffer.from(pdf) };
   }
 

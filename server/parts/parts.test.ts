@@ -91,6 +91,16 @@ describe('a department’s own parts', () => {
     expect((await server.http.get(parts())).body).toEqual(before);
   });
 
+  it('are kept by two at once in opposite orders, and neither waits for ever', async () => {
+    const many = Array.from({ length: 60 }, (_, i) => ({ ...PUMP, id: `crosswise-${i}` }));
+    const answers = await Promise.all(
+      Array.from({ length: 8 }, (_, i) =>
+        server.http.put(parts()).send({ parts: i % 2 ? many : [...many].reverse() }),
+      ),
+    );
+    expect(answers.map(({ status }) => status)).toEqual(answers.map(() => 200));
+  });
+
   it('are those of a department that is there', async () => {
     await server.http.get('/api/departments/7e57ab1e-0000-4000-8000-000000000000/parts').expect(404);
   });

@@ -25,6 +25,9 @@ interface Session {
   saving: Saving;
 }
 
+/** The answer to a build of which something is not what any Baros wrote. */
+const UNREADABLE = 422;
+
 const Current = createContext<Session | null>(null);
 
 /** The build that is open, for every screen of it. */
@@ -47,7 +50,7 @@ export function BuildSession() {
     networkMode: 'always',
   });
   // What the server has of it can't be shown: its file can still be taken away.
-  if (error instanceof Refused && error.status >= 500) throw error;
+  if (error instanceof Refused && error.status === UNREADABLE) throw error;
   if (error)
     return (
       <Message title="This build could not be opened">
