@@ -1,12 +1,12 @@
 import 'reflect-metadata';
 import { Type } from 'class-transformer';
-import { IsArray, IsBoolean, IsIn, IsInt, IsNumber, IsString, IsUUID, Max, Min } from 'class-validator';
+import { IsArray, IsIn, IsInt, IsNumber, IsString, IsUUID, Max, Min } from 'class-validator';
 import { BUILD_TYPES, classOf, Letters, MayBeLeftOut, Nested } from '../build/index.js';
 import type { BuildType, Fields } from '../build/index.js';
 import type { Status } from '../kernel/index.js';
 import { house } from '../subjects/index.js';
 import type { OwnProfile } from '../subjects/limits/index.js';
-import { Moment, RevisionNumber } from './moments.js';
+import { BuildState } from './api.js';
 import { STATUSES } from './standing.js';
 
 /** In which order the yard shows builds. */
@@ -99,13 +99,7 @@ export class Glance {
 }
 
 /** A build in the yard. */
-export class BuildCard {
-  @IsUUID()
-  id!: string;
-
-  @IsUUID()
-  departmentId!: string;
-
+export class BuildCard extends BuildState {
   @IsString()
   department!: string;
 
@@ -114,19 +108,6 @@ export class BuildCard {
 
   @IsIn(BUILD_TYPES)
   type!: BuildType;
-
-  @RevisionNumber()
-  revision!: number;
-
-  @IsBoolean()
-  archived!: boolean;
-
-  @Moment()
-  savedAt!: string;
-
-  /** The last change in words. */
-  @IsString()
-  lastChange!: string;
 
   /** Left out where it can't be shown. */
   @MayBeLeftOut()

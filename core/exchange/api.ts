@@ -141,7 +141,8 @@ export class AsSaved {
   standing?: Standing;
 }
 
-export class BuildView {
+/** How a build stands, without its file. */
+export class BuildState {
   @IsUUID()
   id!: string;
 
@@ -161,7 +162,9 @@ export class BuildView {
   /** The last change in words. */
   @IsString()
   lastChange!: string;
+}
 
+export class BuildView extends BuildState {
   @Nested(() => house.BuildFile)
   build!: Build;
 

@@ -102,11 +102,8 @@ class BuildLine {
   createdAt!: string;
 }
 
-/** A saved change of the build before it. */
-export class RevisionLine {
-  @Equals('revision')
-  line!: 'revision';
-
+/** What a saved change says beside the build. */
+export class ArchivedChange {
   @RevisionNumber()
   revision!: number;
 
@@ -124,6 +121,12 @@ export class RevisionLine {
 
   @Moment()
   savedAt!: string;
+}
+
+/** A saved change of the build before it. */
+export class RevisionLine extends ArchivedChange {
+  @Equals('revision')
+  line!: 'revision';
 
   /** What it came to when it was saved. */
   @MayBeLeftOut()
@@ -161,12 +164,7 @@ const LINES = {
 export type ArchiveLine = InstanceType<(typeof LINES)[keyof typeof LINES]>;
 
 /** A revision of an archive, judged: its build in full, and what it came to. */
-export interface ReadRevision {
-  revision: number;
-  words: string;
-  who: string;
-  label: string;
-  savedAt: string;
+export interface ReadRevision extends ArchivedChange {
   figures: Figures;
   standing: Standing | null;
   build: Build;

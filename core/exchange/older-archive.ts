@@ -1,38 +1,19 @@
 import 'reflect-metadata';
-import { ArrayMaxSize, ArrayMinSize, Equals, IsArray, IsBoolean, IsString } from 'class-validator';
-import { BadInput, judge, Letters, Nested } from '../build/index.js';
+import { ArrayMaxSize, ArrayMinSize, Equals, IsArray, IsBoolean } from 'class-validator';
+import { BadInput, judge, Nested } from '../build/index.js';
 import type { Build } from '../build/index.js';
 import { americanPart } from '../kernel/index.js';
 import type { OwnPart } from '../kernel/index.js';
 import { house } from '../subjects/index.js';
-import { Moment, RevisionNumber } from './moments.js';
 import { NewDepartment } from './api.js';
 import { OwnPartRules } from './api-parts.js';
 import { problemsWithin } from './taken.js';
-import { ARCHIVE_FORMAT } from './archive.js';
+import { ARCHIVE_FORMAT, ArchivedChange } from './archive.js';
 
 /** The last version in which an archive was one document. */
 export const DOCUMENT_VERSION = 2;
 
-export class ArchivedRevision {
-  @RevisionNumber()
-  revision!: number;
-
-  @IsString()
-  @Letters(1, 200)
-  words!: string;
-
-  @IsString()
-  @Letters(0, 60)
-  who!: string;
-
-  @IsString()
-  @Letters(0, 40)
-  label!: string;
-
-  @Moment()
-  savedAt!: string;
-
+export class ArchivedRevision extends ArchivedChange {
   @Nested(() => house.BuildFile)
   build!: Build;
 }
