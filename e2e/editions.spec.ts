@@ -50,7 +50,7 @@ test('a build of an older catalogue weighs what it did, and takes newer figures 
     await expect(since).toBeHidden();
 
     await expect(
-      page.getByText('1 part of this build has other figures in the newest catalogue'),
+      page.getByText('1 part or limit of this build has other figures in the newest catalogue'),
     ).toBeVisible();
     await page.getByRole('button', { name: 'See what would change' }).click();
     const dialog = page.getByRole('dialog', { name: 'Newer figures of the catalogue' });

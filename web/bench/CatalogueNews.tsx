@@ -63,9 +63,9 @@ export function CatalogueNews({ evaluation, bench }: { evaluation: Evaluation; b
   };
   return (
     <p className={classes.news} role="status">
-      {counted(many, 'part')} of this build {many === 1 ? 'has' : 'have'} other figures in the newest
-      catalogue. It keeps those with which {many === 1 ? 'it was' : 'they were'} chosen.
-      <Button size="compact-xs" variant="default" ml="xs" onClick={() => setOpen(true)}>
+      {counted(many, 'part or limit', 'parts or limits')} of this build {many === 1 ? 'has' : 'have'} other
+      figures in the newest catalogue. It keeps those with which {many === 1 ? 'it was' : 'they were'} chosen.{' '}
+      <Button size="compact-xs" variant="default" onClick={() => setOpen(true)}>
         See what would change
       </Button>
       <Modal
