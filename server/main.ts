@@ -3,8 +3,10 @@ import { fileURLToPath } from 'node:url';
 import { createApp } from './app.js';
 import { alone } from './database/index.js';
 import { loadDemonstration } from './demonstration/index.js';
-import { isLoopback } from './gate/index.js';
+import { isLoopback, nameOf } from './gate/index.js';
 import { WorkService } from './work/index.js';
+
+const LONGEST_REQUEST_MS = 60 * 60_000;
 
 const required = (name: string): string => {
   const value = process.env[name];
@@ -30,15 +32,20 @@ try {
       console.log('Loaded the demonstration departments.');
     return made;
   });
+  // An archive of any size may take its time; the heads of requests may not.
+  app.getHttpServer().requestTimeout = LONGEST_REQUEST_MS;
   await app.listen(port, host);
-  void app.get(WorkService).warm();
+  // Whoever asks first begins it otherwise.
+  void app
+    .get(WorkService)
+    .warm()
+    .catch(() => undefined);
   if (!isLoopback(host))
     console.log(
       `Baros listens on ${host}, for others on this network too. It has no accounts yet: whoever reaches it can read and change everything. Do so only where the network is trusted.`,
     );
-  console.log(
-    `Baros is ready at http://${isLoopback(host) && host !== '127.0.0.1' ? host : 'localhost'}:${port}`,
-  );
+  const asked = isLoopback(host) && host !== '127.0.0.1' ? nameOf(host) : 'localhost';
+  console.log(`Baros is ready at http://${asked}:${port}`);
 } catch (error) {
   console.error(`Baros could not start: ${(error as Error).message}`);
   process.exit(1);

@@ -8,13 +8,13 @@ import { Plain } from './say.mjs';
 const LEAST = 15;
 const INSTALLED = '/usr/lib/postgresql';
 
-const programsOf = (major) => join(INSTALLED, String(major), 'bin');
+const programsOf = (major, all) => join(all, String(major), 'bin');
 
 /** The versions that are installed whole, the latest first. */
-const installed = () =>
-  (existsSync(INSTALLED) ? readdirSync(INSTALLED) : [])
+const installed = (all) =>
+  (existsSync(all) ? readdirSync(all) : [])
     .map(Number)
-    .filter((major) => major >= LEAST && existsSync(join(programsOf(major), 'initdb')))
+    .filter((major) => major >= LEAST && existsSync(join(programsOf(major, all), 'initdb')))
     .sort((a, b) => b - a);
 
 /** The version of PostgreSQL that made a cluster; null where there is none yet. */
@@ -25,20 +25,20 @@ const versionOf = (cluster) => {
 
 /**
  * The programs for a cluster: those of the version that made it; for a new one the latest that is installed,
- * which is installed where there is none.
+ * which is installed where there is none. `all` is where Debian keeps them.
  */
-export function programsFor(cluster) {
+export function programsFor(cluster, all = INSTALLED) {
   const made = versionOf(cluster);
-  let majors = installed();
+  let majors = installed(all);
   if (made === null) {
     if (majors.length === 0) {
       const known = quiet('apt-cache', ['show', `postgresql-${LEAST}`]).ok;
       installPackage(known ? `postgresql-${LEAST}` : 'postgresql', 'PostgreSQL');
-      majors = installed();
+      majors = installed(all);
     }
     if (majors.length === 0)
-      throw new Plain(`PostgreSQL ${LEAST} or later was installed, but ${INSTALLED} does not have it.`);
-    return { programs: programsOf(majors[0]), major: majors[0] };
+      throw new Plain(`PostgreSQL ${LEAST} or later was installed, but ${all} does not have it.`);
+    return { programs: programsOf(majors[0], all), major: majors[0] };
   }
   if (!majors.includes(made)) {
     const has = majors.length ? `; installed is PostgreSQL ${majors.join(' and ')}` : '';
@@ -48,5 +48,5 @@ export function programsFor(cluster) {
       );
     installPackage(`postgresql-${made}`, `PostgreSQL ${made}`);
   }
-  return { programs: programsOf(made), major: made };
+  return { programs: programsOf(made, all), major: made };
 }

@@ -7,7 +7,8 @@ const LOOPBACK = ['localhost', '127.0.0.1', '[::1]'];
 /** Whether only this machine reaches what listens there. */
 export const isLoopback = (host: string): boolean => /^(localhost|127(\.\d+){3}|::1)$/.test(host);
 
-const asUrl = (host: string): string => (host.includes(':') ? `[${host}]` : host).toLowerCase();
+/** An address as it stands in a URL. */
+export const nameOf = (host: string): string => (host.includes(':') ? `[${host}]` : host).toLowerCase();
 
 /**
  * The names under which Baros answers: those of what it listens on, and those that are given (`BAROS_NAMES`,
@@ -23,9 +24,9 @@ export function namesOf(host: string, given = ''): Set<string> {
     ? [
         hostname().toLowerCase(),
         `${hostname().toLowerCase()}.local`,
-        ...Object.values(networkInterfaces()).flatMap((all) => all!.map(({ address }) => asUrl(address))),
+        ...Object.values(networkInterfaces()).flatMap((all) => all!.map(({ address }) => nameOf(address))),
       ]
-    : [asUrl(host)];
+    : [nameOf(host)];
   return new Set([...LOOPBACK, ...machine, ...own]);
 }
 

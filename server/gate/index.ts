@@ -6,7 +6,7 @@ import { namesOf, ownNamesOnly } from './hosts.js';
 export { AskedBy } from './asker.js';
 export type { Asker } from './asker.js';
 export { senderOfLarge } from './body.js';
-export { isLoopback } from './hosts.js';
+export { isLoopback, nameOf } from './hosts.js';
 
 /** Where Baros listens, and under which further names it is asked for. */
 export interface Doors {

@@ -70,6 +70,15 @@ describe('asking the server', () => {
       vi.fn(async () => Promise.reject(new TypeError('failed'))),
     );
     expect(await failure()).toBeInstanceOf(Unreachable);
+    for (const [status, detail] of [
+      [503, 'The server is there, but its database does not answer.'],
+      [429, 'busy: ask again in 12 s'],
+    ] as const) {
+      answer(status, { detail }, 'application/problem+json');
+      const passing = await failure();
+      expect(passing).toBeInstanceOf(Unreachable);
+      expect((passing as Error).message).toBe(detail);
+    }
     answer(502, '<html>Bad gateway</html>', 'text/html');
     expect(await failure()).toBeInstanceOf(Unreachable);
   });
