@@ -11,13 +11,27 @@ import { cssVariables, theme } from './theme';
 /** Sends what was kept while the server was out of reach, whichever screen is open; it comes after the screen. */
 const Sending = lazy(async () => ({ default: (await import('./session')).Sending }));
 
+const WHILE_THEY_LOOK_MS = 1500;
+
+/** Silence is asked again once; a refusal is an answer. */
+const retry = (failures: number, error: Error) => failures < 1 && error instanceof Unreachable;
+const queries = new QueryClient({ defaultOptions: { queries: { retry } } });
+
 const router = createBrowserRouter([
   {
     element: <Frame />,
     errorElement: <ScreenError />,
     HydrateFallback: () => null,
     children: [
-      { index: true, lazy: async () => ({ Component: (await import('./yard')).YardScreen }) },
+      {
+        index: true,
+        lazy: async () => {
+          const { YardScreen } = await import('./yard');
+          // From the yard people go to the bench: it comes while they look.
+          setTimeout(() => void Promise.all([import('./session'), import('./bench')]), WHILE_THEY_LOOK_MS);
+          return { Component: YardScreen };
+        },
+      },
       {
         path: 'builds/:id',
         lazy: async () => {
@@ -47,10 +61,6 @@ const router = createBrowserRouter([
     ],
   },
 ]);
-
-/** Silence is asked again once; a refusal is an answer. */
-const retry = (failures: number, error: Error) => failures < 1 && error instanceof Unreachable;
-const queries = new QueryClient({ defaultOptions: { queries: { retry } } });
 
 createRoot(document.getElementById('root')!).render(
   <StrictMode>

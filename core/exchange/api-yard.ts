@@ -14,7 +14,7 @@ export const YARD_ORDERS = ['department', 'changed', 'name', 'type'] as const;
 export type YardOrder = (typeof YARD_ORDERS)[number];
 
 /** Builds on one page of the yard, where nothing else is asked for; and the most that can be. */
-export const USUAL_PAGE = 40;
+export const USUAL_PAGE = 24;
 const MOST_PAGE = 100;
 const MOST_FROM = 1_000_000;
 
