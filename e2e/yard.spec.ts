@@ -65,6 +65,7 @@ test('the demonstration shows three departments, each with its drawing, margins 
       .filter({ has: page.getByRole('link', { name: build, exact: true }) });
     await expect(row).toContainText(/Front axle.*lb (left|over)/s);
     await expect(row).toContainText(/Last change: /);
+    await row.scrollIntoViewIfNeeded();
     await expect(row.locator('img')).toBeVisible();
   }
 });
@@ -90,7 +91,8 @@ test('builds are found by name, department and type, and put in another order', 
     }
     await there.goto('/');
     await expect(there.getByRole('status')).toHaveText('24 of 60 builds');
-    await expect(there.getByText('Its builds are among those not shown yet')).toBeVisible();
+    await expect(there.getByText('6 more, not shown yet.')).toBeVisible();
+    await expect(there.getByText('30 builds, not shown yet.')).toBeVisible();
     await there.getByRole('button', { name: 'Show more builds' }).click();
     await expect(there.getByRole('link', { name: /^Birch / })).toHaveCount(18);
     await there.getByRole('button', { name: 'Show more builds' }).click();

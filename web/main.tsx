@@ -78,8 +78,14 @@ createRoot(document.getElementById('root')!).render(
   </StrictMode>,
 );
 
-// A newer Baros has other files than this page knows: it is read anew, and what was typed is kept.
-window.addEventListener('vite:preloadError', () => window.location.reload());
+// A newer Baros has other files than this page knows: it is read anew, and what was typed is kept. What a page
+// that is being left no longer gets is no such sign.
+const LEAVING_MS = 10_000;
+let leftAt = -LEAVING_MS;
+window.addEventListener('beforeunload', () => (leftAt = performance.now()));
+window.addEventListener('vite:preloadError', () => {
+  if (performance.now() - leftAt > LEAVING_MS) window.location.reload();
+});
 
 // Where the browser has it, the screens open without the server.
 if ('serviceWorker' in navigator && import.meta.env.PROD)

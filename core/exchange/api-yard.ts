@@ -7,6 +7,7 @@ import type { Status } from '../kernel/index.js';
 import { house } from '../subjects/index.js';
 import type { OwnProfile } from '../subjects/limits/index.js';
 import { BuildState } from './api.js';
+import { AreFigures } from './figures.js';
 import { STATUSES } from './standing.js';
 
 /** In which order the yard shows builds. */
@@ -130,6 +131,10 @@ export class YardPage {
   @IsInt()
   @Min(0)
   total!: number;
+
+  /** So many there are of each department, by its id. */
+  @AreFigures()
+  ofDepartments!: Record<string, number>;
 }
 
 /** The rules of limits that a department made its own, as a build carries them. */

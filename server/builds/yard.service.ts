@@ -38,12 +38,14 @@ export class YardService {
 
   /** A page of builds; one that can't be shown says why, and takes nothing from the others. */
   async page({ order = 'department', from = 0, most = USUAL_PAGE, ...query }: YardQuery): Promise<YardPage> {
+    const ofDepartments = await this.counted(query);
     const asked = this.asked(query);
     for (const [by, way] of Object.entries(ORDERS[order])) asked.addOrderBy(by, way);
-    const [rows, total] = await asked.addOrderBy('build.id').skip(from).take(most).getManyAndCount();
+    const rows = await asked.addOrderBy('build.id').skip(from).take(most).getMany();
     const shown = await this.shownOf(rows);
     return {
-      total,
+      total: Object.values(ofDepartments).reduce((sum, count) => sum + count, 0),
+      ofDepartments,
       builds: rows.map(
         (
           { id, departmentId, department, name, type, revision, archived, savedAt, lastChange },
@@ -76,6 +78,16 @@ export class YardService {
       const { own } = (house.upgrade(file) as BuildFile).limits;
       return own ? [{ id, name, limits: own }] : [];
     });
+  }
+
+  /** How many builds there are of each department. */
+  private async counted(query: YardQuery): Promise<Record<string, number>> {
+    const counts = await this.asked(query)
+      .select('build.department_id', 'id')
+      .addSelect('count(*)::int', 'count')
+      .groupBy('build.department_id')
+      .getRawMany<{ id: string; count: number }>();
+    return Object.fromEntries(counts.map(({ id, count }) => [id, count]));
   }
 
   private asked({ text, type, departmentId, archived }: YardQuery): SelectQueryBuilder<Build> {

@@ -27,8 +27,9 @@ const names = async (query: string) => (await page(query)).builds.map(({ name })
 
 describe('the yard', () => {
   it('shows of each build its drawing, its margins and its last change, and no file', async () => {
-    const { builds, total } = await page();
+    const { builds, total, ofDepartments } = await page();
     expect(total).toBe(4);
+    expect(ofDepartments).toEqual({ [north.id]: 2, [south.id]: 2 });
     const card = builds[0]!;
     expect(card).toMatchObject({
       id: engine.id,

@@ -1,3 +1,4 @@
+export { askAfresh } from './afresh';
 export { ask, askFile, Refused, Unreachable } from './client';
 export * from './queries';
 export { upload } from './upload';

@@ -2,7 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import type { Build } from '#core/build';
 import type { BuildView } from '#core/exchange';
-import { ask } from '../api';
+import { ask, askAfresh } from '../api';
 import { keepBuild } from './kept';
 import type { Opened } from './open-build';
 import { makeSaver, savingOf } from './saver';
@@ -21,8 +21,7 @@ export function useSaving(opened: Opened, build: Build, words: string) {
       keep: keepBuild,
       told: setSaving,
       saved: (view) => {
-        void client.invalidateQueries({ queryKey: ['builds'] });
-        void client.invalidateQueries({ queryKey: ['revisions', view.id] });
+        void askAfresh(client, [['builds'], ['revisions', view.id]]);
       },
     }),
   );

@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import type { BuildView } from '#core/exchange';
-import { Refused, Unreachable } from '../api';
+import { askAfresh, Refused, Unreachable } from '../api';
 import { allKept, forgetBuild, isUnsent, keepBuild } from './kept';
 import type { Kept } from './kept';
 import { sendBuild } from './send';
@@ -65,8 +65,7 @@ function useSendingUnsent(): void {
     const look = async () => {
       const saved = await sendUnsent();
       if (saved.length === 0) return;
-      void client.invalidateQueries({ queryKey: ['builds'] });
-      void client.invalidateQueries({ queryKey: ['unsent'] });
+      void askAfresh(client, [['builds'], ['unsent']]);
     };
     const loop = () =>
       void look()

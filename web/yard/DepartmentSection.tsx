@@ -3,6 +3,7 @@ import { IconPlus } from '@tabler/icons-react';
 import { Suspense, useState } from 'react';
 import { Link } from 'react-router';
 import type { BuildCard, DepartmentView } from '#core/exchange';
+import { counted } from '#core/units';
 import { useDepartmentChange } from '../api';
 import { BuildRow } from './BuildRow';
 import { BuildImport, DepartmentDialog } from './later';
@@ -14,14 +15,14 @@ import classes from './yard.module.css';
 export function DepartmentSection({
   department,
   cards,
-  whole,
+  of,
   unsent,
   onStart,
 }: {
   department: DepartmentView;
   cards: BuildCard[];
-  /** No builds of it are still to come. */
-  whole: boolean;
+  /** How many builds it has. */
+  of: number;
   /** Builds of which something is not yet saved. */
   unsent: readonly string[];
   onStart: () => void;
@@ -74,17 +75,18 @@ export function DepartmentSection({
           )}
         </RowMenu>
       </div>
-      {cards.length === 0 && (
-        <p className={classes.none}>
-          {whole ? 'No builds yet.' : 'Its builds are among those not shown yet.'}
-        </p>
-      )}
+      {of === 0 && <p className={classes.none}>No builds yet.</p>}
       {cards.length > 0 && (
         <ul className={classes.builds}>
           {cards.map((card) => (
             <BuildRow key={card.id} card={card} unsent={unsent.includes(card.id)} inDepartment />
           ))}
         </ul>
+      )}
+      {of > cards.length && (
+        <p className={classes.none}>
+          {cards.length > 0 ? `${of - cards.length} more` : counted(of, 'build')}, not shown yet.
+        </p>
       )}
       <Suspense>
         {reading && <BuildImport department={department} onClose={() => setReading(false)} />}

@@ -125,11 +125,7 @@ export function YardScreen() {
             onStart={() => setStartingFor(department)}
             cards={buildsOf(department.id)}
             unsent={unsent}
-            // Builds come in the order of the departments: of those after the last one some may be to come.
-            whole={
-              !yard.hasNextPage ||
-              all.indexOf(department) < all.findIndex(({ id }) => id === cards.at(-1)?.departmentId)
-            }
+            of={yard.data!.pages.at(-1)!.ofDepartments[department.id] ?? 0}
           />
         ))}
       {ready && !inDepartments && (
