@@ -41,6 +41,12 @@ describe('inputs of the contract', () => {
       'chassis.front',
     ],
     [
+      'a track that divides into infinity',
+      () =>
+        judge(WeightsInput, { chassis: { ...chassis, front: { ...axle, trackIn: 5e-324 } }, items: [item] }),
+      'chassis.front.trackIn',
+    ],
+    [
       'a zero wheelbase',
       () => judge(WeightsInput, { chassis: { ...chassis, wheelbaseIn: 0 }, items: [item] }),
       'chassis.wheelbaseIn',

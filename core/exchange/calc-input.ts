@@ -12,19 +12,25 @@ import {
   Max,
   Min,
 } from 'class-validator';
-import { Nested } from '../build/index.js';
+import { Countable, Nested } from '../build/index.js';
+
+/** A number that is nothing at all, or enough to reckon with. */
+const Figure = (): PropertyDecorator => (target, key) => {
+  IsNumber()(target, key as string);
+  Countable()(target, key as string);
+};
 
 /** Beyond any truck: what is larger is a slip of the keyboard. */
 const MOST_IN = 10_000;
 const MOST_LB = 10_000_000;
 
 export class FrontAxleInput {
-  @IsNumber()
+  @Figure()
   @IsPositive()
   @Max(MOST_LB)
   gawrLb!: number;
 
-  @IsNumber()
+  @Figure()
   @IsPositive()
   @Max(MOST_IN)
   trackIn!: number;
@@ -35,13 +41,13 @@ export class RearAxleInput extends FrontAxleInput {
   axles!: 1 | 2;
 
   /** Distance between the axles of a tandem, in; 0 for one axle. */
-  @IsNumber()
+  @Figure()
   @Min(0)
   @Max(200)
   spreadIn!: number;
 
   /** Share of a tandem's load on its first axle. */
-  @IsNumber()
+  @Figure()
   @Min(0)
   @Max(1)
   frontShare!: number;
@@ -49,7 +55,7 @@ export class RearAxleInput extends FrontAxleInput {
 
 /** Axles and ratings against which a truck is weighed. */
 export class ChassisInput {
-  @IsNumber()
+  @Figure()
   @IsPositive()
   @Max(MOST_IN)
   wheelbaseIn!: number;
@@ -60,13 +66,13 @@ export class ChassisInput {
   @Nested(() => RearAxleInput)
   rear!: RearAxleInput;
 
-  @IsNumber()
+  @Figure()
   @IsPositive()
   @Max(MOST_LB)
   gvwrLb!: number;
 
   /** Share of the roll stiffness at the front axle. */
-  @IsNumber()
+  @Figure()
   @Min(0)
   @Max(1)
   frontRollShare!: number;
@@ -78,28 +84,28 @@ export class ItemInput {
   @IsString()
   name?: string;
 
-  @IsNumber()
+  @Figure()
   @Min(0)
   @Max(MOST_LB)
   weightLb!: number;
 
-  @IsNumber()
+  @Figure()
   @Min(-MOST_IN)
   @Max(MOST_IN)
   xIn!: number;
 
-  @IsNumber()
+  @Figure()
   @Min(-MOST_IN)
   @Max(MOST_IN)
   yIn!: number;
 
-  @IsNumber()
+  @Figure()
   @Min(-MOST_IN)
   @Max(MOST_IN)
   zIn!: number;
 
   /** ± percent at 95 %. */
-  @IsNumber()
+  @Figure()
   @Min(0)
   @Max(100)
   tolerancePct!: number;
@@ -118,32 +124,32 @@ export class WeightsInput {
 
 /** One box of a tank. */
 export class TankBox {
-  @IsNumber()
+  @Figure()
   @Min(-MOST_IN)
   @Max(MOST_IN)
   frontIn!: number;
 
-  @IsNumber()
+  @Figure()
   @Min(-MOST_IN)
   @Max(MOST_IN)
   centerIn!: number;
 
-  @IsNumber()
+  @Figure()
   @Min(-MOST_IN)
   @Max(MOST_IN)
   bottomIn!: number;
 
-  @IsNumber()
+  @Figure()
   @IsPositive()
   @Max(MOST_IN)
   lengthIn!: number;
 
-  @IsNumber()
+  @Figure()
   @IsPositive()
   @Max(MOST_IN)
   widthIn!: number;
 
-  @IsNumber()
+  @Figure()
   @IsPositive()
   @Max(MOST_IN)
   heightIn!: number;
@@ -163,29 +169,29 @@ export class TankInput {
   boxes!: TankBox[];
 
   /** What baffles and walls leave of the boxes. */
-  @IsNumber()
+  @Figure()
   @IsPositive()
   @Max(1)
   usableFraction!: number;
 
-  @IsNumber()
+  @Figure()
   @IsPositive()
   @Max(100)
   liquidLbPerGal!: number;
 
-  @IsNumber()
+  @Figure()
   @Min(0)
   gallons!: number;
 }
 
 /** Where the truck comes nearest to the road beyond an axle: how far beyond it and how high. */
 export class OverhangInput {
-  @IsNumber()
+  @Figure()
   @IsPositive()
   @Max(MOST_IN)
   overhangIn!: number;
 
-  @IsNumber()
+  @Figure()
   @IsPositive()
   @Max(MOST_IN)
   heightIn!: number;
@@ -193,19 +199,19 @@ export class OverhangInput {
 
 /** The worst low point between the axles, aft of the front one. */
 export class LowPointInput {
-  @IsNumber()
+  @Figure()
   @IsPositive()
   @Max(MOST_IN)
   xIn!: number;
 
-  @IsNumber()
+  @Figure()
   @IsPositive()
   @Max(MOST_IN)
   heightIn!: number;
 }
 
 export class AnglesInput {
-  @IsNumber()
+  @Figure()
   @IsPositive()
   @Max(MOST_IN)
   wheelbaseIn!: number;
