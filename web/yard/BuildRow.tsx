@@ -46,7 +46,7 @@ export function BuildRow({
     change.mutate({ id, archived: to }, { onError: sayFailed(`${name} could not be changed`) });
   return (
     <li className={classes.build}>
-      {glance ? <BuildPicture drawing={glance.drawing} /> : <div className={classes.picture} />}
+      {glance ? <BuildPicture drawing={glance.drawing} /> : <div className={classes.noPicture} />}
       <div>
         <Link to={`/builds/${id}`} className={classes.name}>
           {name || 'A build without a name'}
