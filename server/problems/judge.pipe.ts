@@ -12,8 +12,9 @@ export class JudgePipe implements PipeTransform {
   transform(value: unknown, { type, metatype }: ArgumentMetadata): unknown {
     if (type !== 'body' || !metatype || metatype === Object) return value;
     const sender = senderOfLarge(value);
-    return sender
-      ? this.work.do({ kind: 'judge', as: metatype.name as keyof typeof TAKEN, body: value }, sender)
+    const as = metatype.name;
+    return sender && Object.hasOwn(TAKEN, as)
+      ? this.work.do({ kind: 'judge', as: as as keyof typeof TAKEN, body: value }, sender)
       : taken(metatype as new () => object, value);
   }
 }
