@@ -93,6 +93,13 @@ test('builds are found by name, department and type, and put in another order', 
     await expect(there.getByRole('status')).toHaveText('24 of 60 builds');
     await expect(there.getByText('6 more, not shown yet.')).toBeVisible();
     await expect(there.getByText('30 builds, not shown yet.')).toBeVisible();
+    // Pictures come as they are scrolled to: what is about to be pressed must not move away.
+    const more = there.getByRole('button', { name: 'Show more builds' });
+    const fromTop = () => more.evaluate((button) => button.getBoundingClientRect().top + window.scrollY);
+    const before = await fromTop();
+    await more.scrollIntoViewIfNeeded();
+    await expect(there.getByRole('listitem').last().locator('img')).toBeVisible();
+    expect(await fromTop()).toBe(before);
     await there.getByRole('button', { name: 'Show more builds' }).click();
     await expect(there.getByRole('link', { name: /^Birch / })).toHaveCount(18);
     await there.getByRole('button', { name: 'Show more builds' }).click();

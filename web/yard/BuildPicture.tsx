@@ -13,7 +13,16 @@ const colored = (drawing: string, colors: typeof DAY): string =>
     drawing.replace(/var\(--(\w+)\)/g, (whole, name: string) => colors[name as keyof typeof DAY] ?? whole),
   )}`;
 
-/** The small drawing of a build as one picture, made when it comes into sight: hundreds of them stay light. */
+/** The room that a drawing needs, as it says itself, px. */
+const sizeOf = (drawing: string): { width?: number; aspectRatio?: string } => {
+  const [, width, height] = /^<svg [^>]*?\bwidth="([\d.]+)" height="([\d.]+)"/.exec(drawing) ?? [];
+  return width && height ? { width: Number(width), aspectRatio: `${width} / ${height}` } : {};
+};
+
+/**
+ * The small drawing of a build as one picture, made when it comes into sight: hundreds of them stay light. Its
+ * room is kept before, so that nothing moves away from under the pointer.
+ */
 export function BuildPicture({ drawing }: { drawing: string }) {
   const scheme = useComputedColorScheme();
   const { ref, entry } = useIntersection({ rootMargin: AHEAD });
@@ -23,7 +32,9 @@ export function BuildPicture({ drawing }: { drawing: string }) {
   }, [entry]);
   return (
     <div ref={ref} className={classes.picture}>
-      {seen && <img src={colored(drawing, scheme === 'dark' ? NIGHT : DAY)} alt="" />}
+      <div className={classes.room} style={sizeOf(drawing)}>
+        {seen && <img src={colored(drawing, scheme === 'dark' ? NIGHT : DAY)} alt="" />}
+      </div>
     </div>
   );
 }
