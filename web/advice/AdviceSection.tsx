@@ -9,6 +9,7 @@ import { DataTable, StatusMark, useUnits } from '../common';
 import { useOffered, useSession } from '../session';
 import { useAdvice } from './useAdvice';
 import { sectionClasses as classes } from '../common';
+import look from './advice.module.css';
 
 /** One change or two together, what they mend and what they harm; taken on a press. */
 function Found({ advice, onTake }: { advice: AdviceFound; onTake: () => void }) {
@@ -20,7 +21,7 @@ function Found({ advice, onTake }: { advice: AdviceFound; onTake: () => void }) 
       <div>
         <p className={classes.foundLabel}>{words}</p>
         {effects.map((effect) => (
-          <p key={effect.id} className={classes.effect}>
+          <p key={effect.id} className={look.effect}>
             <StatusMark status={effect.after.status} size={14} /> {say(effect.title)}{' '}
             <span className="figures">
               {say(
@@ -164,7 +165,7 @@ export function AdviceSection() {
         )}
       </div>
       {searching && (
-        <div className={classes.progress}>
+        <div className={look.progress}>
           <Progress.Root size="sm">
             <Progress.Section value={search.progress.done * 100} color="var(--ink)" aria-label="Search" />
           </Progress.Root>

@@ -9,6 +9,7 @@ import { classes } from '../panel';
 import { useSession } from '../session';
 import type { Bench } from '../session';
 import { useRemedies } from './useRemedies';
+import look from './remedies.module.css';
 
 /** The changes that mend a finding, each with its computed effect, applied on a press. */
 export function Remedies({ build, finding, bench }: { build: Build; finding: Finding; bench: Bench }) {
@@ -37,16 +38,16 @@ export function Remedies({ build, finding, bench }: { build: Build; finding: Fin
           No single change that was looked at mends or eases it.
         </p>
       )}
-      <div className={classes.remedies}>
+      <div className={look.remedies}>
         {data?.map((remedy) => (
-          <div key={remedy.label} className={classes.remedy}>
-            <div className={classes.remedyLabel}>{say(remedy.label)}</div>
-            <div className={`${classes.remedyEffect} figures`}>
+          <div key={remedy.label} className={look.remedy}>
+            <div className={look.remedyLabel}>{say(remedy.label)}</div>
+            <div className={`${look.remedyEffect} figures`}>
               {say(
                 `${figureOf(remedy.before.actual, finding)} → ${figureOf(remedy.after.actual, finding)}${remedy.after.limit === remedy.before.limit ? '' : ` of ${figureOf(remedy.after.limit, finding)}`}`,
               )}
             </div>
-            <div className={classes.remedyEffect}>
+            <div className={look.remedyEffect}>
               <span className="quiet">{say(saidMoves(house.mainFigures, remedy.change)) || 'no change'}</span>
               {remedy.worse.length > 0 && (
                 <div>Makes worse: {say(remedy.worse.join(', ').toLowerCase())}</div>
@@ -69,7 +70,7 @@ export function Remedies({ build, finding, bench }: { build: Build; finding: Fin
           </div>
         ))}
       </div>
-      <Link className={classes.more!} to={`/builds/${id}/analysis/advice`}>
+      <Link className={look.more!} to={`/builds/${id}/analysis/advice`}>
         Search pairs of changes
       </Link>
     </>

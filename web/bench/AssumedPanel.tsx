@@ -6,6 +6,7 @@ import { house } from '#core/subjects';
 import { useUnits } from '../common';
 import type { Bench } from '../session';
 import { classes } from '../panel';
+import look from './assumed.module.css';
 
 /** What nobody has confirmed yet, by step. */
 export function AssumedPanel({
@@ -41,7 +42,7 @@ export function AssumedPanel({
       {steps.map(({ step, title, choices }) => (
         <section key={step} className={classes.group} aria-label={title}>
           <h3 className={classes.groupTitle}>
-            <button type="button" className={classes.toStep} onClick={() => onStep(step)}>
+            <button type="button" className={look.toStep} onClick={() => onStep(step)}>
               {title}
             </button>
             <Button
@@ -59,7 +60,7 @@ export function AssumedPanel({
               Confirm all
             </Button>
           </h3>
-          <ul className={classes.assumedList}>
+          <ul className={look.assumedList}>
             {choices.map((choice) => (
               <li key={choice.id}>
                 <span>{say(choice.title)}</span>

@@ -25,6 +25,7 @@ import { Shortcuts } from './Shortcuts';
 import { STEP_KEYS } from './keys';
 import { SinceSaved } from './SinceSaved';
 import { StepList } from './StepList';
+import look from './bench.module.css';
 
 /** What the panel shows: the choices of a step, a finding, what is assumed, or the panel of a subject. */
 type Panel = { kind: 'step' } | { kind: 'finding'; id: string } | { kind: 'side'; id: string };
@@ -130,7 +131,7 @@ export function BenchScreen() {
     .flatMap((subject) => house.choicesOf(subject, build))
     .filter(({ kind }) => kind === 'list');
   return (
-    <div className={classes.bench}>
+    <div className={look.bench}>
       <SessionBar>
         <ActionIcon
           {...icon}
@@ -159,7 +160,7 @@ export function BenchScreen() {
         onLetGo={bench.settle}
         onSide={toggle}
       />
-      <aside className={classes.panel} aria-label={panelName}>
+      <aside className={look.panel} aria-label={panelName}>
         {panel.kind === 'finding' && (
           <FindingsPanel
             build={offered}
@@ -187,9 +188,7 @@ export function BenchScreen() {
                 <Assumed ids={listed.map((choice) => choice.id)} bench={bench} />
               </h2>
             </div>
-            <p className={classes.sentence}>
-              {say(steps.find((state) => state.id === step)?.sentence ?? '')}
-            </p>
+            <p className={look.sentence}>{say(steps.find((state) => state.id === step)?.sentence ?? '')}</p>
             <SinceSaved view={view} />
             <CatalogueNews evaluation={evaluation} bench={bench} />
             <OwnPartNews build={build} parts={ownParts} bench={bench} />

@@ -6,8 +6,8 @@ import type { Evaluation } from '#core/kernel';
 import { house } from '#core/subjects';
 import { counted } from '#core/units';
 import { useUnits } from '../common';
-import { classes } from '../panel';
 import type { Bench } from '../session';
+import classes from './news.module.css';
 
 /** One part with its newer figures, what they would change, and the way to take them. */
 function News({ news, onTake }: { news: PartNews; onTake: () => void }) {

@@ -8,9 +8,9 @@ import { feetInches } from '#core/units';
 import { useUnits } from '../common';
 import { GripLayer, layOut, Stage, VIEWS } from '../drawing';
 import type { Arrangement } from '../drawing';
-import { classes } from '../panel';
 import { Scale } from '../scale';
 import { SIDES } from '../subjects';
+import classes from './bench.module.css';
 
 export const ARRANGEMENTS: Arrangement[] = ['driver', 'officer', 'top', 'front', 'rear', 'all'];
 const LABELS = [

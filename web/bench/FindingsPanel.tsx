@@ -9,6 +9,7 @@ import { Remedies } from '../advice';
 import { StatusMark, statusWord, useUnits } from '../common';
 import { classes } from '../panel';
 import type { Bench } from '../session';
+import look from './findings.module.css';
 
 /** The components that cause most of a finding, pointed out on the drawing. */
 function Causes({
@@ -31,7 +32,7 @@ function Causes({
         <button
           key={cause.componentId}
           type="button"
-          className={classes.cause}
+          className={look.cause}
           title="Shown on the drawing"
           onMouseEnter={() => pointAt([cause.componentId])}
           onMouseLeave={() => pointAt([])}
@@ -81,19 +82,19 @@ export function FindingsPanel({ build, evaluation, open, onOpen, onClose, bench,
       {sorted.map((finding) => {
         const isOpen = finding.id === open;
         return (
-          <div key={finding.id} className={classes.finding} ref={isOpen ? opened : undefined}>
+          <div key={finding.id} className={look.finding} ref={isOpen ? opened : undefined}>
             <button
               type="button"
-              className={classes.findingHead}
+              className={look.findingHead}
               aria-expanded={isOpen}
               onClick={() => onOpen(finding.id)}
             >
               <StatusMark status={finding.status} />
-              <span className={classes.findingTitle}>{say(finding.title)}</span>
+              <span className={look.findingTitle}>{say(finding.title)}</span>
               <span className="quiet" style={{ fontSize: 12 }} aria-hidden="true">
                 {statusWord(finding.status)}
               </span>
-              <span className={classes.findingWords}>{say(finding.words)}</span>
+              <span className={look.findingWords}>{say(finding.words)}</span>
             </button>
             {isOpen && (
               <>

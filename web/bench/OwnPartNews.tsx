@@ -3,7 +3,7 @@ import type { Build } from '#core/build';
 import type { OwnPartView } from '#core/exchange';
 import { house } from '#core/subjects';
 import type { Bench } from '../session';
-import { classes } from '../panel';
+import classes from './news.module.css';
 
 /**
  * Says where the department has since given other figures for a part that this build carries, and takes them

@@ -8,6 +8,7 @@ import { house } from '#core/subjects';
 import { useUnits } from '../common';
 import { classes } from '../panel';
 import type { Bench } from '../session';
+import look from './schools.module.css';
 
 /** A figure as it is said in the row of a question. */
 const text = (figure: Figure, value: number | undefined): string => saidFigure(figure, value ?? 0);
@@ -18,7 +19,7 @@ function Card({ school, bench }: { school: School; bench: Bench }) {
     (figure) => new Set(school.sides.map(({ figures }) => say(text(figure, figures[figure.id])))).size > 1,
   );
   return (
-    <details className={classes.school}>
+    <details className={look.school}>
       <summary>{school.question}</summary>
       <table>
         <thead>
@@ -29,13 +30,13 @@ function Card({ school, bench }: { school: School; bench: Bench }) {
             {school.sides.map(({ id, name, chosen }) => (
               <th key={id} scope="col">
                 {name}
-                {chosen && <span className={classes.has}>this truck</span>}
+                {chosen && <span className={look.has}>this truck</span>}
               </th>
             ))}
           </tr>
         </thead>
         <tbody>
-          <tr className={classes.schoolWords}>
+          <tr className={look.schoolWords}>
             <td />
             {school.sides.map(({ id, words }) => (
               <td key={id}>{words}</td>
@@ -48,7 +49,7 @@ function Card({ school, bench }: { school: School; bench: Bench }) {
                 <td key={id} className="figures">
                   {say(text(figure, figures[figure.id]))}
                   {!chosen && (
-                    <span className={classes.gain}>{say(saidChange(figure, change[figure.id] ?? 0))}</span>
+                    <span className={look.gain}>{say(saidChange(figure, change[figure.id] ?? 0))}</span>
                   )}
                 </td>
               ))}

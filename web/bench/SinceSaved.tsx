@@ -3,8 +3,8 @@ import { useMemo, useState } from 'react';
 import { reckonedOtherwise } from '#core/compare';
 import type { BuildView } from '#core/exchange';
 import { useUnits } from '../common';
-import { classes } from '../panel';
 import { evaluated } from '../session';
+import classes from './news.module.css';
 
 const when = new Intl.DateTimeFormat('en-US', { dateStyle: 'medium' });
 

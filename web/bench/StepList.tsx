@@ -1,7 +1,7 @@
 import { memo } from 'react';
 import type { StepState, assumedIn } from '#core/kernel';
 import { StatusMark, useUnits } from '../common';
-import { classes } from '../panel';
+import classes from './steps.module.css';
 
 interface Props {
   steps: StepState[];

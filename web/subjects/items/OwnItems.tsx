@@ -10,6 +10,7 @@ import { useUnits } from '../../common';
 import { classes } from '../../panel';
 import type { Bench } from '../../session';
 import type { PanelProps } from '../face';
+import look from './items.module.css';
 
 const FIELDS = (['weightLb', 'xIn', 'yIn', 'zIn'] as const).map((key) => ({
   key,
@@ -37,7 +38,7 @@ function ItemForm({ item, bench }: { item: OwnItem; bench: Bench }) {
           if (event.currentTarget.value) take({ name: event.currentTarget.value }, 'renamed');
         }}
       />
-      <div className={classes.itemFields}>
+      <div className={look.itemFields}>
         {FIELDS.map(({ key, title, unit: of, min, max }) => (
           <NumberInput
             key={key}

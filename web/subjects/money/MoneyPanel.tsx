@@ -9,6 +9,7 @@ import { formatMoney } from '#core/units';
 import { useUnits } from '../../common';
 import type { Bench } from '../../session';
 import { classes } from '../../panel';
+import look from './money.module.css';
 
 const MOST_DOLLARS = MONEY_FIELDS.budgetCents.max / 100;
 
@@ -85,7 +86,7 @@ export function MoneyPanel({
           <IconX size={18} />
         </ActionIcon>
       </div>
-      <div className={classes.moneyFields}>
+      <div className={look.moneyFields}>
         <Field
           label="Budget"
           prefix="$"
@@ -101,7 +102,7 @@ export function MoneyPanel({
           onTake={(to) => set(budget, to === '' ? 0 : to)}
         />
       </div>
-      <table className={classes.money}>
+      <table className={look.money}>
         <caption className="unseen">Price by step</caption>
         <tbody>
           {money.steps.map(({ step, cents, parts }) => (

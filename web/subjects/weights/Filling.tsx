@@ -7,6 +7,7 @@ import { ChartView } from '../../chart';
 import { useUnits } from '../../common';
 import { useSession } from '../../session';
 import { sectionClasses as classes } from '../../common';
+import look from './filling.module.css';
 
 /** The tank from the side and from behind, to scale, with its surface. */
 function TankPicture({
@@ -35,15 +36,15 @@ function TankPicture({
     const wet = Math.max(0, Math.min(height, surfaceIn - z0));
     return (
       <g key={key}>
-        <rect x={u} y={top - z0 - wet} width={width} height={wet} className={classes.wet} />
-        <rect x={u} y={top - z0 - height} width={width} height={height} className={classes.wall} />
+        <rect x={u} y={top - z0 - wet} width={width} height={wet} className={look.wet} />
+        <rect x={u} y={top - z0 - height} width={width} height={height} className={look.wall} />
       </g>
     );
   };
   return (
     <svg
       viewBox={`-6 -8 ${length + gap + widest + 12} ${top - bottom + 26}`}
-      className={classes.tank}
+      className={look.tank}
       role="img"
       aria-label={label}
     >
@@ -114,7 +115,7 @@ export function Filling() {
             color="var(--ink)"
             thumbProps={{ 'aria-valuetext': say(amount) }}
           />
-          <dl className={classes.facts}>
+          <dl className={look.facts}>
             <dt>Water</dt>
             <dd>
               {say(amount)}, {pct} %

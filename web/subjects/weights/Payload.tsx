@@ -16,6 +16,7 @@ import { layOut, Stage } from '../../drawing';
 import { DataTable, useUnits } from '../../common';
 import { useSession } from '../../session';
 import { sectionClasses as classes } from '../../common';
+import look from './payload.module.css';
 
 /** How many pounds still fit, in front, in the middle, at the back, and wherever the truck is touched. */
 export function Payload() {
@@ -41,7 +42,7 @@ export function Payload() {
   return (
     <>
       <div
-        className={classes.touch}
+        className={look.touch}
         ref={ref}
         onPointerDown={(event) => {
           if (!picture || !placed) return;
@@ -58,7 +59,7 @@ export function Payload() {
       >
         {picture && <Stage evaluation={evaluation} picture={picture} />}
         {picture && placed && (
-          <span className={classes.here} style={{ left: (placed.u + x - picture.viewBox.x) * picture.scale }}>
+          <span className={look.here} style={{ left: (placed.u + x - picture.viewBox.x) * picture.scale }}>
             {say(lb(here.leftLb))}
           </span>
         )}
@@ -78,7 +79,7 @@ export function Payload() {
         color="var(--ink)"
         thumbProps={{ 'aria-valuetext': say(`${inches(x)} aft of the front axle`) }}
       />
-      <ul className={classes.payload} aria-label="Payload left">
+      <ul className={look.payload} aria-label="Payload left">
         {row('Here', here.leftLb, here.fullFirst)}
         {evaluation.read(payloadLeft).map(({ place, leftLb, fullFirst }) => row(place, leftLb, fullFirst))}
       </ul>

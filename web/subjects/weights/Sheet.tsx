@@ -21,6 +21,7 @@ import { RefusedRows } from '../../files';
 import { useSession } from '../../session';
 import { useGrid } from './useGrid';
 import { sectionClasses as classes } from '../../common';
+import look from './sheet.module.css';
 
 type Column = SheetColumn | 'group' | 'frontLb' | 'rearLb';
 const COLUMNS: { key: Column; title: string; unit?: 'lb' | 'in' | '%'; figure?: boolean }[] = [
@@ -144,7 +145,7 @@ export function Sheet() {
 
   return (
     <>
-      <div className={classes.tools}>
+      <div className={look.tools}>
         <TextInput
           size="xs"
           aria-label="Filter the sheet"
@@ -160,13 +161,13 @@ export function Sheet() {
         </span>
       </div>
       {grid.problem && (
-        <p role="alert" className={classes.problem}>
+        <p role="alert" className={look.problem}>
           {grid.problem}
         </p>
       )}
       <RefusedRows refused={refused} />
-      <div className={classes.gridBox}>
-        <table {...grid.table} aria-label="Weight sheet" className={classes.grid}>
+      <div className={look.gridBox}>
+        <table {...grid.table} aria-label="Weight sheet" className={look.grid}>
           <thead>
             <tr>
               {COLUMNS.map(({ key, title, unit: of, figure }) => (
@@ -211,7 +212,7 @@ export function Sheet() {
                           <button
                             type="button"
                             tabIndex={-1}
-                            className={classes.takeBack}
+                            className={look.takeBack}
                             title="Written over; take the catalogue’s weight back"
                             onClick={() =>
                               bench.change({
@@ -229,7 +230,7 @@ export function Sheet() {
                 ))}
               </tr>
             ))}
-            <tr className={classes.newRow}>
+            <tr className={look.newRow}>
               {COLUMNS.map(({ key, figure }, c) => (
                 <td key={key} data-figure={figure} {...grid.cell(shown.length, c)}>
                   {grid.editing(shown.length, c) ? (
@@ -254,7 +255,7 @@ export function Sheet() {
           </tfoot>
         </table>
       </div>
-      <section aria-label="Totals by group" className={classes.groups}>
+      <section aria-label="Totals by group" className={look.groups}>
         {groups.map(({ group, weightLb }) => (
           <span key={group}>
             {group} <b className="figures">{say(lb(weightLb))}</b>
@@ -265,7 +266,7 @@ export function Sheet() {
         <section aria-label="No longer counted" className={classes.says}>
           <b>No longer counted.</b> These weights were written over, and what they were of is gone or is
           something else now.
-          <ul className={classes.ended}>
+          <ul className={look.ended}>
             {ended.map(({ weight: { id, name, weightLb }, now }) => (
               <li key={id}>
                 {say(`${name ?? id}, ${lb(weightLb)}`)}

@@ -12,6 +12,7 @@ import { DataTable, useUnits } from '../../common';
 import { useOffered, useSession } from '../../session';
 import type { Bench } from '../../session';
 import { sectionClasses as classes } from '../../common';
+import look from './sides.module.css';
 
 /** What to move to level the truck, each with how both axles lean before and after. */
 function Leveling({ bench }: { bench: Bench }) {
@@ -91,7 +92,7 @@ export function Sides() {
   const sides = ['sideFront', 'sideRear'].flatMap((id) => evaluation.finding(id) ?? []);
   return (
     <>
-      <div className={classes.plan} ref={ref}>
+      <div className={look.plan} ref={ref}>
         {picture && <Stage evaluation={evaluation} picture={picture} />}
         {picture && (
           <ul aria-label="Wheel-end loads">

@@ -23,6 +23,7 @@ import { DataTable, KeptText, useUnits } from '../../common';
 import { useSession } from '../../session';
 import type { Bench } from '../../session';
 import { sectionClasses as classes } from '../../common';
+import look from './states.module.css';
 
 const RATINGS = {
   axleLb: 'axle plate',
@@ -36,7 +37,7 @@ function Chain({ title, axle }: { title: string; axle: AxleOption }) {
   const { say } = useUnits();
   const { limitLb, name } = governing(axle);
   return (
-    <div className={classes.chain} aria-label={`${title}: the ${name} governs`} role="group">
+    <div className={look.chain} aria-label={`${title}: the ${name} governs`} role="group">
       <h2>{title}</h2>
       <ol>
         {(Object.entries(axle.ratings) as [keyof typeof RATINGS, number][]).map(([key, rating]) => (
@@ -67,7 +68,7 @@ function Growth({ build, bench }: { build: Build; bench: Bench }) {
       control: 'growth',
     });
   return (
-    <div className={classes.growth}>
+    <div className={look.growth}>
       <NumberInput
         size="xs"
         label="Growth reserve"
@@ -131,7 +132,7 @@ function StateForm({ state, bench }: { state: OwnState; bench: Bench }) {
     />
   );
   return (
-    <fieldset className={classes.ownState}>
+    <fieldset className={look.ownState}>
       <legend>{state.name}</legend>
       <KeptText
         size="xs"
@@ -159,7 +160,7 @@ function StateForm({ state, bench }: { state: OwnState; bench: Bench }) {
             take({ crew: to });
         }}
       />
-      <div className={classes.off} role="group" aria-label="Left off">
+      <div className={look.off} role="group" aria-label="Left off">
         {OFF_GROUPS.map((group) => (
           <Checkbox
             key={group}
@@ -209,7 +210,7 @@ export function States() {
     <>
       <div className={classes.split}>
         <ChartView chart={evaluation.read(statesChart)} />
-        <div className={classes.chains}>
+        <div className={look.chains}>
           <Chain title="Front axle" axle={frontAxle} />
           <Chain
             title={evaluation.read(axles).rear.axles === 2 ? 'Rear tandem' : 'Rear axle'}
@@ -220,7 +221,7 @@ export function States() {
       </div>
       <DataTable table={table} minWidth={860} />
       <h2 className={classes.sub}>States of your own</h2>
-      <div className={classes.ownStates}>
+      <div className={look.ownStates}>
         {states.map((state) => (
           <StateForm key={state.id} state={state} bench={bench} />
         ))}
