@@ -1,12 +1,10 @@
-import { createRequire } from 'node:module';
 import { Injectable, NotFoundException, UnprocessableEntityException } from '@nestjs/common';
 import type { OnModuleDestroy } from '@nestjs/common';
-import { Piscina } from 'piscina';
 import { PAPERS } from '#core/papers';
 import type { PaperQuery } from '#core/exchange';
 import { BuildsService, HistoryService } from '../builds/index.js';
 import type { Asker } from '../gate/index.js';
-import { Busy, WorkQueue } from '../work/index.js';
+import { aside, Busy, WorkQueue } from '../work/index.js';
 import type { PrintOrder } from './press.js';
 
 const TYPE_NAMES = { pumper: 'Pumper', aerial: 'Aerial', brush: 'Brush truck' } as const;
@@ -15,14 +13,7 @@ const KEPT_WARM_MS = 10 * 60_000;
 /** Papers of a build, made of the revision that is asked for. */
 @Injectable()
 export class PapersService implements OnModuleDestroy {
-  // Built code, whatever flags the server itself runs with.
-  private readonly press = new Piscina<PrintOrder, Uint8Array>({
-    filename: createRequire(import.meta.url).resolve('#press'),
-    minThreads: 0,
-    maxThreads: 1,
-    idleTimeout: KEPT_WARM_MS,
-    execArgv: [],
-  });
+  private readonly press = aside<PrintOrder, Uint8Array>('#press', { idleMs: KEPT_WARM_MS });
 
   constructor(
     private readonly builds: BuildsService,

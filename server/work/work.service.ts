@@ -1,10 +1,9 @@
-import { createRequire } from 'node:module';
 import { Injectable } from '@nestjs/common';
 import type { OnModuleDestroy } from '@nestjs/common';
-import { Piscina } from 'piscina';
 import { BadInput } from '#core/build';
 import { startBuild } from '#core/demonstration';
 import type { Asker } from '../gate/index.js';
+import { aside } from './aside.js';
 import { WorkQueue } from './queue.js';
 import type { WorkDone, WorkOrder } from './worker.js';
 
@@ -13,15 +12,10 @@ const MOST_MEMORY_MB = 512;
 /** Judges and evaluates what is large, aside from the thread that answers. */
 @Injectable()
 export class WorkService implements OnModuleDestroy {
-  // Built code, whatever flags the server itself runs with.
-  private readonly pool = new Piscina<WorkOrder, WorkDone>({
-    filename: createRequire(import.meta.url).resolve('#worker'),
-    minThreads: 0,
-    maxThreads: 1,
-    // It takes a second to begin: once it is there it stays.
-    idleTimeout: Infinity,
-    execArgv: [],
-    resourceLimits: { maxOldGenerationSizeMb: MOST_MEMORY_MB },
+  // It takes a second to begin: once it is there it stays.
+  private readonly pool = aside<WorkOrder, WorkDone>('#worker', {
+    idleMs: Infinity,
+    mostMemoryMb: MOST_MEMORY_MB,
   });
 
   constructor(private readonly queue: WorkQueue) {}
