@@ -1,8 +1,8 @@
 import { readFileSync } from 'node:fs';
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import type { Page } from '@playwright/test';
 import { expectSentence, files, newBuild, newDepartment, openStep, saved, scale } from './hands.js';
-import { emptyBaros } from './own-server.js';
+import { test } from './own-server.js';
 
 /** What the browser saves when something is pressed. */
 async function downloaded(page: Page, press: () => Promise<void>): Promise<{ name: string; text: string }> {
@@ -119,52 +119,45 @@ test('the five views and the sheet with its title block as SVG that stands alone
 
 test('a department’s archive into an empty Baros gives the same weights to the pound', async ({
   page,
-  browser,
+  there: empty,
 }) => {
-  const baros = await emptyBaros('archived');
-  const context = await browser.newContext({ baseURL: baros.address });
-  try {
-    await newDepartment(page, 'Moving district');
-    const weights: Record<string, unknown> = {};
-    for (const [name, type] of [
-      ['Moving engine', 'Pumper'],
-      ['Moving ladder', 'Aerial'],
-      ['Moving brush', 'Brush truck'],
-    ] as const) {
-      await newBuild(page, 'Moving district', name, type);
-      weights[name] = await scale(page);
-    }
-    await page.goto('/');
-    await page.getByRole('button', { name: 'More for Moving district' }).click();
-    const { name, text } = await downloaded(page, () =>
-      page.getByRole('menuitem', { name: 'Everything as one archive' }).click(),
-    );
-    expect(name).toBe('moving-district.baros-department.jsonl');
+  await newDepartment(page, 'Moving district');
+  const weights: Record<string, unknown> = {};
+  for (const [name, type] of [
+    ['Moving engine', 'Pumper'],
+    ['Moving ladder', 'Aerial'],
+    ['Moving brush', 'Brush truck'],
+  ] as const) {
+    await newBuild(page, 'Moving district', name, type);
+    weights[name] = await scale(page);
+  }
+  await page.goto('/');
+  await page.getByRole('button', { name: 'More for Moving district' }).click();
+  const { name, text } = await downloaded(page, () =>
+    page.getByRole('menuitem', { name: 'Everything as one archive' }).click(),
+  );
+  expect(name).toBe('moving-district.baros-department.jsonl');
 
-    const there = await context.newPage();
+  const there = await empty.newPage();
+  await there.goto('/');
+  await there.getByRole('button', { name: 'Read an archive' }).click();
+  await give(there, 'later.jsonl', text.replace('"version":3', '"version":9'));
+  await expect(there.getByRole('alert')).toContainText('written by a later Baros (was 9)');
+  await give(there, 'bad.jsonl', text.replace('"partId":"custom-medium"', '"partId":"cart"'));
+  await there.getByRole('button', { name: 'Read it in' }).click();
+  await expect(there.getByRole('alert')).toContainText(
+    /line \d+: file\.chassis\.partId must be a chassis of the catalogue/,
+  );
+  await give(there, name, text);
+  await expect(there.getByRole('dialog').getByRole('status')).toContainText(
+    /Moving district, 3 builds with \d+ revisions, 0 own parts/,
+  );
+  await there.getByRole('button', { name: 'Read it in' }).click();
+  await expect(there.getByRole('heading', { name: 'Moving district' })).toBeVisible();
+  for (const [build, expected] of Object.entries(weights)) {
     await there.goto('/');
-    await there.getByRole('button', { name: 'Read an archive' }).click();
-    await give(there, 'later.jsonl', text.replace('"version":3', '"version":9'));
-    await expect(there.getByRole('alert')).toContainText('written by a later Baros (was 9)');
-    await give(there, 'bad.jsonl', text.replace('"partId":"custom-medium"', '"partId":"cart"'));
-    await there.getByRole('button', { name: 'Read it in' }).click();
-    await expect(there.getByRole('alert')).toContainText(
-      /line \d+: file\.chassis\.partId must be a chassis of the catalogue/,
-    );
-    await give(there, name, text);
-    await expect(there.getByRole('dialog').getByRole('status')).toContainText(
-      /Moving district, 3 builds with \d+ revisions, 0 own parts/,
-    );
-    await there.getByRole('button', { name: 'Read it in' }).click();
-    await expect(there.getByRole('heading', { name: 'Moving district' })).toBeVisible();
-    for (const [build, expected] of Object.entries(weights)) {
-      await there.goto('/');
-      await there.getByRole('link', { name: build, exact: true }).click();
-      expect(await scale(there)).toEqual(expected);
-    }
-  } finally {
-    await context.close();
-    await baros.kill();
+    await there.getByRole('link', { name: build, exact: true }).click();
+    expect(await scale(there)).toEqual(expected);
   }
 });
 

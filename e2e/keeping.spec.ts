@@ -1,17 +1,19 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import type { Page } from '@playwright/test';
 import { find, amount, newBuild, newDepartment, openStep, reading, saved, scale, step } from './hands.js';
-import { emptyBaros } from './own-server.js';
+import { test } from './own-server.js';
 
 const savingMark = (page: Page) => page.getByRole('status').first();
 
-test('the server is killed and started again during edits; the tab is closed meanwhile: nothing is lost', async ({
-  browser,
-}) => {
-  const baros = await emptyBaros('keeping');
-  const context = await browser.newContext({ baseURL: baros.address, serviceWorkers: 'allow' });
-  try {
-    const page = await context.newPage();
+test.describe('a server that comes and goes', () => {
+  test.use({ serviceWorkers: 'allow' });
+
+  test('the server is killed and started again during edits; the tab is closed meanwhile: nothing is lost', async ({
+    browser,
+    baros,
+    there,
+  }) => {
+    const page = await there.newPage();
     await newDepartment(page, 'Offline district');
     await newBuild(page, 'Offline district', 'Offline engine', 'Pumper');
     await page.evaluate(() => navigator.serviceWorker.ready.then(() => true));
@@ -31,7 +33,7 @@ test('the server is killed and started again during edits; the tab is closed mea
 
     await test.step('a tab that is closed and opened again without a server has it all', async () => {
       await page.close();
-      const again = await context.newPage();
+      const again = await there.newPage();
       await again.goto(address);
       await expect(step(again, 'Tank')).toContainText('640 gal');
       expect(await scale(again)).toEqual(before);
@@ -45,7 +47,7 @@ test('the server is killed and started again during edits; the tab is closed mea
 
     await test.step('it is sent when the server returns, from whatever screen', async () => {
       await baros.start();
-      const yard = await context.newPage();
+      const yard = await there.newPage();
       await yard.goto('/');
       const row = yard.getByRole('region', { name: 'Offline district' });
       await expect(row).toContainText(/Last change: .*Roof raised 16 in/);
@@ -60,10 +62,7 @@ test('the server is killed and started again during edits; the tab is closed mea
       expect(await scale(page2)).toEqual(before);
       await other.close();
     });
-  } finally {
-    await context.close();
-    await baros.kill();
-  }
+  });
 });
 
 test.describe('two windows on one build', () => {

@@ -1,8 +1,8 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import pg from 'pg';
 import type { BuildView } from '#core/exchange';
 import { find, newBuild, newDepartment, reading } from './hands.js';
-import { emptyBaros } from './own-server.js';
+import { test } from './own-server.js';
 
 test('a department and its builds are renamed, duplicated, archived and brought back', async ({ page }) => {
   await newDepartment(page, 'Quarry Road Fire Company');
@@ -70,104 +70,91 @@ test('the demonstration shows three departments, each with its drawing, margins 
   }
 });
 
-test('builds are found by name, department and type, and put in another order', async ({ page, browser }) => {
-  const baros = await emptyBaros('yard');
-  const context = await browser.newContext({ baseURL: baros.address });
-  const there = await context.newPage();
-  try {
-    const post = async (path: string, data: object) =>
-      (await (await page.request.post(`${baros.address}/api/${path}`, { data })).json()) as { id: string };
-    for (const [department, type] of [
-      ['Alder', 'pumper'],
-      ['Birch', 'brush'],
-    ]) {
-      const { id: departmentId } = await post('departments', {
-        name: department!,
-        district: '',
-        kind: 'rural',
-      });
-      for (let i = 1; i <= 30; i++)
-        await post('builds', { departmentId, name: `${department} ${i}`, type: type! });
-    }
-    await there.goto('/');
-    await expect(there.getByRole('status')).toHaveText('24 of 60 builds');
-    await expect(there.getByText('6 more, not shown yet.')).toBeVisible();
-    await expect(there.getByText('30 builds, not shown yet.')).toBeVisible();
-    // Pictures come as they are scrolled to: what is about to be pressed must not move away.
-    const more = there.getByRole('button', { name: 'Show more builds' });
-    const fromTop = () => more.evaluate((button) => button.getBoundingClientRect().top + window.scrollY);
-    const before = await fromTop();
-    await more.scrollIntoViewIfNeeded();
-    await expect(there.getByRole('listitem').last().locator('img')).toBeVisible();
-    expect(await fromTop()).toBe(before);
-    await there.getByRole('button', { name: 'Show more builds' }).click();
-    await expect(there.getByRole('link', { name: /^Birch / })).toHaveCount(18);
-    await there.getByRole('button', { name: 'Show more builds' }).click();
-    await expect(there.getByRole('status')).toHaveText('60 builds');
-    await expect(there.getByRole('link', { name: /^Birch / })).toHaveCount(30);
-
-    await there.getByRole('searchbox').fill('birch 2');
-    await expect(there.getByRole('status')).toHaveText('11 builds');
-    await there.getByRole('combobox', { name: 'Type' }).selectOption('Pumpers');
-    await expect(there.getByText('No build has that in its name')).toBeVisible();
-    await there.getByRole('searchbox').fill('');
-    await there.getByRole('combobox', { name: 'Type' }).selectOption('All types');
-    await there.getByRole('combobox', { name: 'Order' }).selectOption('Last changed first');
-    await expect(there.getByRole('listitem').first()).toContainText('Birch 30');
-    await expect(there.getByRole('listitem').first()).toContainText('Birch');
-  } finally {
-    await context.close();
-    await baros.kill();
+test('builds are found by name, department and type, and put in another order', async ({ there }) => {
+  const page = await there.newPage();
+  const post = async (path: string, data: object) =>
+    (await (await page.request.post(`/api/${path}`, { data })).json()) as { id: string };
+  for (const [department, type] of [
+    ['Alder', 'pumper'],
+    ['Birch', 'brush'],
+  ]) {
+    const { id: departmentId } = await post('departments', {
+      name: department!,
+      district: '',
+      kind: 'rural',
+    });
+    for (let i = 1; i <= 30; i++)
+      await post('builds', { departmentId, name: `${department} ${i}`, type: type! });
   }
+  await page.goto('/');
+  await expect(page.getByRole('status')).toHaveText('24 of 60 builds');
+  await expect(page.getByText('6 more, not shown yet.')).toBeVisible();
+  await expect(page.getByText('30 builds, not shown yet.')).toBeVisible();
+  // Pictures come as they are scrolled to: what is about to be pressed must not move away.
+  const more = page.getByRole('button', { name: 'Show more builds' });
+  const fromTop = () => more.evaluate((button) => button.getBoundingClientRect().top + window.scrollY);
+  const before = await fromTop();
+  await more.scrollIntoViewIfNeeded();
+  await expect(page.getByRole('listitem').last().locator('img')).toBeVisible();
+  expect(await fromTop()).toBe(before);
+  await page.getByRole('button', { name: 'Show more builds' }).click();
+  await expect(page.getByRole('link', { name: /^Birch / })).toHaveCount(18);
+  await page.getByRole('button', { name: 'Show more builds' }).click();
+  await expect(page.getByRole('status')).toHaveText('60 builds');
+  await expect(page.getByRole('link', { name: /^Birch / })).toHaveCount(30);
+
+  await page.getByRole('searchbox').fill('birch 2');
+  await expect(page.getByRole('status')).toHaveText('11 builds');
+  await page.getByRole('combobox', { name: 'Type' }).selectOption('Pumpers');
+  await expect(page.getByText('No build has that in its name')).toBeVisible();
+  await page.getByRole('searchbox').fill('');
+  await page.getByRole('combobox', { name: 'Type' }).selectOption('All types');
+  await page.getByRole('combobox', { name: 'Order' }).selectOption('Last changed first');
+  await expect(page.getByRole('listitem').first()).toContainText('Birch 30');
+  await expect(page.getByRole('listitem').first()).toContainText('Birch');
 });
 
 test('a build that can’t be shown takes nothing from the others: what is wrong, its file, the way back', async ({
-  browser,
+  baros,
+  there,
 }) => {
-  const baros = await emptyBaros('trouble');
-  const context = await browser.newContext({ baseURL: baros.address });
-  const page = await context.newPage();
-  try {
-    await newDepartment(page, 'Trouble district');
-    await newBuild(page, 'Trouble district', 'Whole engine', 'Pumper');
-    await newBuild(page, 'Trouble district', 'Broken engine', 'Pumper');
-    const id = page.url().split('/').at(-1)!;
-    const { build } = (await (await page.request.get(`/api/builds/${id}`)).json()) as BuildView;
-    await page.request.put(`/api/builds/${id}`, { data: { revision: 1, words: 'Again', build } });
-    const client = new pg.Client({ connectionString: baros.database });
-    await client.connect();
-    await client.query(
-      "UPDATE builds SET file = jsonb_set(file, '{chassis,partId}', '\"gone\"') WHERE id = $1",
-      [id],
-    );
-    await client.end();
+  const page = await there.newPage();
+  await newDepartment(page, 'Trouble district');
+  await newBuild(page, 'Trouble district', 'Whole engine', 'Pumper');
+  await newBuild(page, 'Trouble district', 'Broken engine', 'Pumper');
+  const id = page.url().split('/').at(-1)!;
+  const { build } = (await (await page.request.get(`/api/builds/${id}`)).json()) as BuildView;
+  await page.request.put(`/api/builds/${id}`, { data: { revision: 1, words: 'Again', build } });
+  const client = new pg.Client({ connectionString: baros.database });
+  await client.connect();
+  await client.query(
+    "UPDATE builds SET file = jsonb_set(file, '{chassis,partId}', '\"gone\"') WHERE id = $1",
+    [id],
+  );
+  await client.end();
 
-    await page.goto('/');
-    const row = page.getByRole('listitem').filter({ hasText: 'Broken engine' });
-    await expect(row).toContainText(/It can’t be shown: .*"gone"/);
-    const [file] = await Promise.all([
-      page.waitForEvent('download'),
-      row.getByRole('link', { name: 'Take its file away' }).click(),
-    ]);
-    expect(file.suggestedFilename()).toBe('broken-engine.baros.json');
-    await page.getByRole('link', { name: 'Whole engine', exact: true }).click();
-    await expect(reading(page, 'Gross weight')).toBeVisible();
+  await page.goto('/');
+  const row = page.getByRole('listitem').filter({ hasText: 'Broken engine' });
+  await expect(row).toContainText(/It can’t be shown: .*"gone"/);
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    row.getByRole('link', { name: 'Take its file away' }).click(),
+  ]);
+  expect(file.suggestedFilename()).toBe('broken-engine.baros.json');
+  await page.getByRole('link', { name: 'Whole engine', exact: true }).click();
+  await expect(reading(page, 'Gross weight')).toBeVisible();
 
-    for (const screen of ['', '/analysis']) {
-      await page.goto(`/builds/${id}${screen}`);
-      await expect(page.getByRole('heading', { name: 'This build can’t be shown' })).toBeVisible();
-      await expect(page.getByRole('link', { name: 'Take its file away' })).toBeVisible();
-    }
-    // Its history can be looked at all the same.
-    await page.goto(`/builds/${id}/history`);
-    await expect(page.getByRole('row')).toHaveCount(3);
-    await page.goto(`/builds/${id}`);
-    await page.getByRole('button', { name: /^Restore revision 1/ }).click();
-    await expect(reading(page, 'Gross weight')).toBeVisible();
-  } finally {
-    await context.close();
-    await baros.kill();
+  for (const screen of ['', '/analysis']) {
+    await page.goto(`/builds/${id}${screen}`);
+    await expect(page.getByRole('heading', { name: 'This build can’t be shown' })).toBeVisible();
+    await expect(page.getByRole('link', { name: 'Take its file away' })).toBeVisible();
   }
+  // Its history can be looked at all the same.
+  await page.goto(`/builds/${id}/history`);
+  await expect(page.getByRole('row')).toHaveCount(3);
+  await page.goto(`/builds/${id}`);
+  await page.getByRole('button', { name: /^Restore revision 1/ }).click();
+  await expect(reading(page, 'Gross weight')).toBeVisible();
 });
 
 test('an address with nothing behind it says so', async ({ page }) => {
