@@ -77,7 +77,8 @@ test('what may be changed is chosen, by keyboard; a search is watched and left',
   await search(page);
   await expect(advice(page).first()).toBeVisible();
   for (const one of await advice(page).all()) await expect(one).not.toContainText('Move the tank');
-  await page.getByRole('checkbox', { name: /Front axle/ }).uncheck();
+  for (const box of await page.getByRole('group', { name: 'Mend' }).getByRole('checkbox').all())
+    await box.uncheck();
   await expect(page.getByRole('button', { name: 'Search again' })).toBeDisabled();
 });
 

@@ -36,9 +36,9 @@ test('undo and redo, by button and by keyboard, and the slider is one to undo', 
   await slider.focus();
   for (let i = 0; i < 4; i++) await page.keyboard.press('ArrowRight');
   await expect(page.getByRole('textbox', { name: 'Water', exact: true })).toHaveValue('790 gal');
+  expect((await scale(page)).gross).toBeGreaterThan(start.gross + 300);
   await page.getByRole('radio', { name: /^Low and wide/ }).check();
   const end = await scale(page);
-  expect(end.gross).toBeGreaterThan(start.gross + 300);
 
   await page.keyboard.press('Control+z');
   await expect(page.getByRole('radio', { name: /^Rectangular/ })).toBeChecked();

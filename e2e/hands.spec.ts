@@ -101,6 +101,7 @@ test('what is assumed is marked until it is chosen or confirmed', async ({ page 
     'Chassis',
     'Cab and crew',
     'Front bumper',
+    'Arrangement',
     'Tank',
     'Foam',
     'Hose loads',

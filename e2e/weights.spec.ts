@@ -136,7 +136,7 @@ test('load states of one’s own, growth reserve, filling, certainty, payload, f
   await page.getByRole('slider', { name: 'Place along the truck' }).focus();
   await page.keyboard.press('Home');
   await expect(here).not.toHaveText(middle);
-  await expect(here).toContainText('until the front axle is full');
+  await expect(here).toContainText('until the front axle is at its limit');
 
   await section(page, 'Along the frame');
   await expect(

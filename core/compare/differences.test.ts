@@ -9,7 +9,8 @@ import { withDevice } from '../subjects/device/index.js';
 import { withEquipment, withEquipmentLine } from '../subjects/equipment/index.js';
 import { withFitting } from '../subjects/fittings/index.js';
 import { withFoam } from '../subjects/foam/index.js';
-import { loadsIn, withLoad, withNewLoad } from '../subjects/hose/index.js';
+import { loadsIn, withLoad, withNewLoad, withCrosslaysAt, withDividerAt } from '../subjects/hose/index.js';
+import { withPumpAt } from '../subjects/pump/index.js';
 import { house } from '../subjects/index.js';
 import { withItem } from '../subjects/items/index.js';
 import { withLadder } from '../subjects/ladders/index.js';
@@ -66,6 +67,19 @@ const CHANGES: [string, (build: Build) => Build, RegExp[]][] = [
     (s) => withBumperItem(s, 'bumper-monitor', false),
     [/^On the bumper: Bumper monitor, remote → none$/],
   ],
+  [
+    'an arrangement',
+    (s) => withCrosslaysAt(withPumpAt(s, 'crewModule'), 'ahead'),
+    [
+      /^Where the pump stands: none → in a crew module that joins the cab$/,
+      /^Where the crosslays lie: none → in a module ahead of the pump$/,
+    ],
+  ],
+  [
+    'a divider of the hose bed',
+    (s) => withDividerAt(s, 'middle', 8),
+    [/^Hose bed divider: none → 8 in to the officer’s side$/],
+  ],
   ['foam', (s) => withFoam(s, undefined), [/^Foam: .*, 30 gal → none$/]],
   [
     'hose in a bed',
@@ -76,7 +90,7 @@ const CHANGES: [string, (build: Build) => Build, RegExp[]][] = [
   [
     'a body',
     (s) => withBody(s, { partId: 'body-poly', lengthIn: 156 }),
-    [/^Body: Aluminum body → Poly body$/, /^Body length: 150 in → 156 in$/],
+    [/^Body: Aluminum body → Poly body$/, /^Body length: 164 in → 156 in$/],
   ],
   [
     'a bulkhead',

@@ -16,7 +16,7 @@ export const millLadder = house.build(
     bumper: { partId: 'aluminum-12', lines: numbered('b', []) },
     device: { partId: 'ladder-100-rear', outriggersId: 'two-pairs' },
     pump: { partId: 'midship-1500-side' },
-    tank: { gallons: 300, shapeId: 'rectangular', aftIn: 30 },
+    tank: { gallons: 300, shapeId: 'rectangular', aftIn: 0 },
     hose: {
       loads: numbered('h', [
         { bedId: 'crosslay-1', partId: 'attack-1.75', lengthFt: 200 },
@@ -25,7 +25,7 @@ export const millLadder = house.build(
       ]),
     },
     ladders: {
-      mountId: 'tunnel',
+      mountId: 'tunnel-middle',
       lines: numbered('l', [
         { partId: 'extension-35-3' },
         { partId: 'extension-28' },
@@ -34,7 +34,7 @@ export const millLadder = house.build(
         { partId: 'attic-10' },
       ]),
     },
-    body: { partId: 'body-aluminum', lengthIn: 220, doorsId: 'rollUp' },
+    body: { partId: 'body-aluminum', lengthIn: 240, doorsId: 'rollUp' },
     fittings: { lines: numbered('f', [{ partId: 'light-bar' }, { partId: 'generator-8' }]) },
     equipment: {
       lines: numbered('e', [

@@ -19,7 +19,7 @@ export const riverPumper = house.build(
     bumper: {
       partId: 'steel-24',
       lines: numbered('b', [
-        { partId: 'hose-well' },
+        { partId: 'hose-well', yIn: -30 },
         { partId: 'winch-receiver' },
         { partId: 'bumper-monitor' },
       ]),
@@ -41,7 +41,7 @@ export const riverPumper = house.build(
       mountId: 'flat',
       lines: numbered('l', [{ partId: 'extension-24' }, { partId: 'roof-14' }, { partId: 'attic-10' }]),
     },
-    body: { partId: 'body-aluminum', lengthIn: 150, doorsId: 'rollUp' },
+    body: { partId: 'body-aluminum', lengthIn: 164, doorsId: 'rollUp' },
     fittings: {
       lines: numbered('f', [{ partId: 'light-bar' }, { partId: 'deck-monitor' }, { partId: 'inverter-3' }]),
     },
@@ -77,7 +77,7 @@ export const riverPumper = house.build(
         { partId: 'hand-tools', count: 1, compartmentId: 'L2' },
       ]),
     },
-    money: { budgetCents: 815_000_00, unlistedPct: 3 },
+    money: { budgetCents: 830_000_00, unlistedPct: 3 },
   },
 );
 

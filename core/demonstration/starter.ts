@@ -38,7 +38,7 @@ const PLAIN: Record<BuildType, Choices> = {
       ['main-right', 'attack-2.5', 400],
     ),
     ladders: { mountId: 'flat', ...carried('l', 'extension-24', 'roof-14', 'attic-10') },
-    body: { partId: 'body-aluminum', lengthIn: 150, doorsId: 'rollUp' },
+    body: { partId: 'body-aluminum', lengthIn: 164, doorsId: 'rollUp' },
     fittings: carried('f', 'light-bar', 'deck-monitor'),
   },
   aerial: {
@@ -53,10 +53,10 @@ const PLAIN: Record<BuildType, Choices> = {
     bumper: { partId: 'plain', lines: [] },
     tank: { gallons: 0, shapeId: 'rectangular', aftIn: 0 },
     ladders: {
-      mountId: 'tunnel',
+      mountId: 'tunnel-middle',
       ...carried('l', 'extension-35-3', 'extension-28', 'extension-24', 'roof-16', 'roof-14'),
     },
-    body: { partId: 'body-aluminum', lengthIn: 224, doorsId: 'rollUp' },
+    body: { partId: 'body-aluminum', lengthIn: 250, doorsId: 'rollUp' },
     device: { partId: 'ladder-100-rear', outriggersId: 'two-pairs' },
     fittings: carried('f', 'light-bar'),
   },

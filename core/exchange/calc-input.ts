@@ -184,6 +184,56 @@ export class TankInput {
   gallons!: number;
 }
 
+/** What one load state puts on the axles. */
+export class StateLoadsInput {
+  @IsString()
+  name!: string;
+
+  @Figure()
+  @Min(-MOST_LB)
+  @Max(MOST_LB)
+  frontLb!: number;
+
+  @Figure()
+  @Min(-MOST_LB)
+  @Max(MOST_LB)
+  rearLb!: number;
+}
+
+export class PayloadInput {
+  /** Where weight is added, in aft of the front axle. */
+  @Figure()
+  @Min(-MOST_IN)
+  @Max(MOST_IN)
+  xIn!: number;
+
+  @Figure()
+  @IsPositive()
+  @Max(MOST_IN)
+  rearReactionIn!: number;
+
+  @Figure()
+  @IsPositive()
+  @Max(MOST_LB)
+  frontRatingLb!: number;
+
+  @Figure()
+  @IsPositive()
+  @Max(MOST_LB)
+  rearRatingLb!: number;
+
+  @Figure()
+  @IsPositive()
+  @Max(MOST_LB)
+  grossRatingLb!: number;
+
+  @IsArray()
+  @ArrayMinSize(1)
+  @ArrayMaxSize(100)
+  @Nested(() => StateLoadsInput, 'each')
+  states!: StateLoadsInput[];
+}
+
 /** Where the truck comes nearest to the road beyond an axle: how far beyond it and how high. */
 export class OverhangInput {
   @Figure()

@@ -2,8 +2,8 @@ import { judge } from '../build/index.js';
 import { anglesCalculation } from '../subjects/angles/index.js';
 import { house } from '../subjects/index.js';
 import { tankCalculation } from '../subjects/tank/index.js';
-import { weigh } from '../subjects/weights/index.js';
-import { AnglesInput, TankInput, WeightsInput } from './calc-input.js';
+import { payload, weigh } from '../subjects/weights/index.js';
+import { AnglesInput, PayloadInput, TankInput, WeightsInput } from './calc-input.js';
 import { report } from './report.js';
 
 /**
@@ -13,6 +13,7 @@ import { report } from './report.js';
 export const CALCULATIONS = {
   weights: (input: unknown) => weigh(judge(WeightsInput, input)),
   tank: (input: unknown) => tankCalculation(judge(TankInput, input)),
+  payload: (input: unknown) => payload(judge(PayloadInput, input)),
   angles: (input: unknown) => anglesCalculation(judge(AnglesInput, input)),
   evaluate: (input: unknown) => report(house.parse(input)),
 };

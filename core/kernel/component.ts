@@ -51,6 +51,8 @@ export interface Component {
   tolerancePct: number;
   priceCents: number;
   made: Made;
+  /** What its weight rests on: what rests on one source goes wrong together. Its part, where nothing else is said. */
+  source: string;
   shapes: Shape[];
   filling?: Filling;
   /** Which seat it sits on, driver first from 1. */
@@ -65,7 +67,16 @@ export interface Component {
 export const madeOf = (part: string, count = 1, size: number | null = null): Made => ({ part, count, size });
 
 type Optional =
-  'tolerancePct' | 'role' | 'shapes' | 'priceCents' | 'basis' | 'filling' | 'seat' | 'follows' | 'made';
+  | 'tolerancePct'
+  | 'role'
+  | 'shapes'
+  | 'priceCents'
+  | 'basis'
+  | 'filling'
+  | 'seat'
+  | 'follows'
+  | 'made'
+  | 'source';
 type Given = Omit<Component, Optional | 'catalogued'> & Partial<Pick<Component, Optional>>;
 
 /**
@@ -74,6 +85,7 @@ type Given = Omit<Component, Optional | 'catalogued'> & Partial<Pick<Component, 
  */
 export function component(given: Given): Component {
   const basis = given.basis ?? 'catalogued';
+  const of = given.made ?? madeOf(given.id);
   const made: Component = {
     id: given.id,
     name: given.name,
@@ -87,7 +99,8 @@ export function component(given: Given): Component {
     basis,
     tolerancePct: given.tolerancePct ?? BASIS_TOLERANCE_PCT[basis],
     priceCents: given.priceCents ?? 0,
-    made: given.made ?? madeOf(given.id),
+    made: of,
+    source: given.source ?? of.part,
     shapes: given.shapes ?? [],
   };
   if (given.filling) made.filling = given.filling;

@@ -147,7 +147,7 @@ export class House implements Rulebook {
   /** What can be chosen of a subject, each option being the build as it would be. */
   choicesOf({ choices }: Subject, build: Build): Choice[] {
     const option = (of: ChoiceOption): ChoiceOption => ({ ...of, build: this.settle(of.build) });
-    return (choices?.(build) ?? []).map((choice): Choice => {
+    return (choices?.(build, () => this.evaluate(build)) ?? []).map((choice): Choice => {
       if (choice.kind === 'list') return choice;
       return choice.kind === 'amount'
         ? { ...choice, set: (value) => this.settle(choice.set(value)) }

@@ -36,10 +36,8 @@ export type PlainKind =
   | 'airConditioner'
   | 'bed'
   | 'rack'
-  | 'flatbed'
   | 'skidPump'
   | 'reel'
-  | 'turntable'
   | 'platform'
   | 'outrigger'
   | 'torqueBox'
@@ -47,9 +45,12 @@ export type PlainKind =
   | 'suction'
   | 'stowed'
   | 'ownItem'
+  | 'mark'
   | 'seat'
   | 'tailboard'
-  | 'bulkhead';
+  | 'bulkhead'
+  | 'walkway'
+  | 'stairs';
 
 /** What a component looks like: enough for every view to draw it to scale. */
 export type Shape =
@@ -69,20 +70,30 @@ export type Shape =
       kind: 'pumpHouse';
       box: Box;
       panel: 'side' | 'top';
-      slots: { x0: number; x1: number; z0: number; z1: number }[];
+      /** In the row behind the cab, in a module that joins it, or in the body behind a door. */
+      at: 'row' | 'crewModule' | 'bodyFront' | 'bodyRear';
+      /** Openings: those that reach its sides are seen there. */
+      slots: Box[];
     }
   | { kind: 'tank'; box: Box; boxes: TankBox[] }
   | { kind: 'body'; box: Box; wheelCut: { x0: number; x1: number; topIn: number } }
   | {
       kind: 'compartment';
       box: Box;
+      /** What is behind the door. */
+      room: Box[];
       label: string;
       side: 'left' | 'right' | 'rear';
       doors: 'rollUp' | 'hinged';
     }
   | { kind: 'hose'; box: Box; layers: number; runs: 'along' | 'across' }
   | { kind: 'ladder'; box: Box; flat: boolean }
-  | { kind: 'section'; box: Box; order: number };
+  /** A deck on its sills; the plate begins at `plateIn`. */
+  | { kind: 'flatbed'; box: Box; plateIn: number }
+  | { kind: 'preconnects'; box: Box; slots: Box[] }
+  | { kind: 'section'; box: Box; order: number }
+  /** The plate that turns, and the pedestal that it turns on. */
+  | { kind: 'turntable'; box: Box; pedestal: Box[] };
 
 /** A box around a center. */
 export const boxAt = (
@@ -110,3 +121,14 @@ export const boxOf = (x0: number, x1: number, y0: number, y1: number, z0: number
   z0,
   z1,
 });
+
+/** A tank's box in the truck's frame. */
+export const boxOfTank = ({ frontIn, lengthIn, centerIn, widthIn, bottomIn, heightIn }: TankBox): Box =>
+  boxOf(
+    frontIn,
+    frontIn + lengthIn,
+    centerIn - widthIn / 2,
+    centerIn + widthIn / 2,
+    bottomIn,
+    bottomIn + heightIn,
+  );

@@ -1,33 +1,32 @@
 import { gather, reading } from './reading.js';
 import type { Reading } from './reading.js';
+import type { Box } from './shapes.js';
 
 /** A block along the frame behind the cab: how long it is, and what is kept free ahead of it, in. */
-export interface AlongFrame {
-  owner: string;
-  /** Its place in the row from the cab, least first. */
-  order: number;
+export interface AlongBlock {
+  id: string;
+  title: string;
+  /** Its usual place in the row from the cab, least first. */
+  rank: number;
   aheadIn: number;
   lengthIn: number;
+  /** Whether a person may move it. */
+  moves?: true;
+  /** It is built to the cab, without the gap in which the frame flexes. */
+  joinsCab?: true;
 }
 
-/** Space that one thing takes from another. */
-export type Taking =
-  /** A slice of the compartments of one side, from inside. */
-  | { from: 'compartments'; side: 'left' | 'right'; depthIn: number }
-  /** What is above a height on one side. */
-  | { from: 'compartments'; side: 'left' | 'right'; aboveIn: number }
-  /** The compartment at the back. */
-  | { from: 'compartments'; side: 'rear' }
-  /** An opening in the pump house. */
-  | { from: 'pumpHouse'; x0: number; x1: number; z0: number; z1: number };
-
-type TakenFrom<F extends Taking['from']> = Extract<Taking, { from: F }>;
+/** Space that one thing takes from another: boxes of it are gone from the compartments, or from the pump house. */
+export interface Taking {
+  from: 'compartments' | 'pumpHouse';
+  boxes: Box[];
+}
 
 const everything = gather<Taking[]>('truck', (subject) => subject.takes);
 
-const takenFrom = <F extends Taking['from']>(from: F): Reading<TakenFrom<F>[]> => ({
+const takenFrom = (from: Taking['from']): Reading<Box[]> => ({
   ...reading('truck', [everything], (all) =>
-    all.flat().filter((taking): taking is TakenFrom<F> => taking.from === from),
+    all.flat().flatMap((taking) => (taking.from === from ? taking.boxes : [])),
   ),
   settles: true,
 });

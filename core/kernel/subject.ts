@@ -9,7 +9,7 @@ import type { House } from './house.js';
 import type { LimitKind } from './limit.js';
 import type { Provided, Reading } from './reading.js';
 import type { Shelf } from './shelf.js';
-import type { AlongFrame, Taking } from './space.js';
+import type { AlongBlock, Taking } from './space.js';
 
 /**
  * Everything that Baros knows of one matter: hose, the tank, the bending of the frame. A subject says of
@@ -31,8 +31,8 @@ export interface Subject {
   settle?: (build: Build) => Build;
   /** What does not go together, beyond what its fields say. */
   problems?: (build: Build, house: House) => Problem[];
-  /** The length that it takes along the frame behind the cab. */
-  along?: Reading<AlongFrame | null>;
+  /** The blocks that it has along the frame behind the cab. */
+  along?: Reading<AlongBlock[]>;
   /** The space that it takes from others. */
   takes?: Reading<Taking[]>;
   /** The places that it gives to others. */
@@ -44,7 +44,8 @@ export interface Subject {
   figures?: readonly Figure[];
   checks?: readonly Check[];
   changes?: readonly Changes[];
-  choices?: (build: Build) => Choice[];
+  /** What can be chosen; what depends on where things stand asks the evaluation for it. */
+  choices?: (build: Build, evaluated: () => Evaluation) => Choice[];
   questions?: readonly Question[];
   /** What is chosen, as the sentence of the specification; and as a short line of values. */
   sentence?: (evaluation: Evaluation) => string;

@@ -13,6 +13,8 @@ import {
   fillingReport,
   governing,
   inService,
+  leastTilt,
+  payloadInWords,
   payloadLeft,
   reserveTable,
   sidesTable,
@@ -98,7 +100,8 @@ export function weightPaper(evaluation: Evaluation): Paper {
   const profile = profileOf(build);
   const filling = evaluation.read(fillingReport);
   const frame = frameReport(evaluation, 'inService');
-  const { cg, cgHeightToTrackPct, tiltAngleDeg } = evaluation.read(inService).weights;
+  const { cg, cgHeightToTrackPct } = evaluation.read(inService).weights;
+  const { estimateDeg, rigidDeg } = evaluation.read(leastTilt);
   return {
     title: 'Weight sheet',
     blocks: [
@@ -114,7 +117,11 @@ export function weightPaper(evaluation: Evaluation): Paper {
           ['Wheelbase', inches(evaluation.read(axles).wheelbaseIn)],
           [
             'Center of gravity',
-            `${inches(cg.xIn)} aft of the front axle, ${inches(cg.zIn)} up: ${formatPct(cgHeightToTrackPct)} of the rear track, rigid tilt angle ${tiltAngleDeg.toFixed(1)}°`,
+            `${inches(cg.xIn)} aft of the front axle, ${inches(cg.zIn)} up: ${formatPct(cgHeightToTrackPct)} of the rear track`,
+          ],
+          [
+            'Least tilt angle',
+            `${estimateDeg.toFixed(1)}° by estimate, ${rigidDeg.toFixed(1)}° rigid; the certified tilt test decides`,
           ],
           ['Limits', profile.name],
         ],
@@ -127,7 +134,7 @@ export function weightPaper(evaluation: Evaluation): Paper {
       {
         kind: 'table',
         table: statesTable(evaluation),
-        widths: [1.8, 1, 1.1, 1.8, 1.1, 1.8, 1.1, 1.8, 1.3, 0.9, 2.4],
+        widths: [1.8, 1, 1.1, 1.8, 1.1, 1.8, 1.1, 1.8, 1.3, 0.9, 1.1, 2.4],
       },
       { kind: 'chart', chart: evaluation.read(statesChart) },
       ...(filling
@@ -142,7 +149,7 @@ export function weightPaper(evaluation: Evaluation): Paper {
       text(
         evaluation
           .read(payloadLeft)
-          .map(({ place, leftLb, fullFirst }) => `${place}: ${lb(leftLb)} until the ${fullFirst} is full`)
+          .map((left) => `${left.place}: ${payloadInWords(left)}`)
           .join('. ') + '.',
       ),
       { kind: 'table', table: evaluation.read(reserveTable), titled: true, widths: [3, 1, 1, 1, 1, 1, 1] },

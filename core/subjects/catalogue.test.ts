@@ -227,7 +227,8 @@ describe('the limit profiles', () => {
         allowanceLb: 2000,
         sideImbalancePct: 7,
         cgHeightToTrackPct: 80,
-        tiltDeg: 26.5,
+        tiltEstimateDeg: 26.5,
+        compliancePct: 20,
         seatLb: 250,
         hoseBedFt3: 30,
         preconnectFt3: 3.5,
@@ -279,6 +280,7 @@ describe('the limit profiles', () => {
 
   it('the one without limits keeps to the makers’ ratings', () => {
     expect(Object.keys(profileShelf.shipped.part('ratings-only').limits).sort()).toEqual([
+      'compliancePct',
       'frameMomentPct',
       'frontSharePct',
       'reservePct',

@@ -5,6 +5,7 @@ import { bumper } from './bumper/index.js';
 import { cab } from './cab/index.js';
 import { chassis } from './chassis/index.js';
 import { device } from './device/index.js';
+import { clearance } from './clearance/index.js';
 import { dimensions } from './dimensions/index.js';
 import { equipment } from './equipment/index.js';
 import { fittings } from './fittings/index.js';
@@ -13,6 +14,7 @@ import { frame } from './frame/index.js';
 import { hose } from './hose/index.js';
 import { items } from './items/index.js';
 import { ladders } from './ladders/index.js';
+import { layout } from './layout/index.js';
 import { limits } from './limits/index.js';
 import { moneySubject } from './money/index.js';
 import { parts } from './parts/index.js';
@@ -21,7 +23,7 @@ import { tank } from './tank/index.js';
 import { weights } from './weights/index.js';
 
 /** Edition of the parts that ship: it changes whenever a figure of theirs does. */
-const EDITION = '2026-11';
+const EDITION = '2026-12';
 
 /**
  * The registry. Findings and figures are told in this order; the steps among the subjects are the order of work.
@@ -34,12 +36,14 @@ export const house = new House(
     weights,
     dimensions,
     angles,
+    clearance,
     frame,
     chassis,
     cab,
     bumper,
     device,
     pump,
+    layout,
     tank,
     foam,
     hose,

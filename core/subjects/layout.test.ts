@@ -154,16 +154,17 @@ describe('compartments', () => {
   it('the rear one is as deep as the tank leaves it, and gone when the tank fills the body', () => {
     const rear = (build: Build) => layout(build).compartments.find((c) => c.id === 'B1');
     expect(rear(plain)?.lowerDepthIn).toBe(28);
-    expect(rear(withTank(plain, { aftIn: 40 }))?.lowerDepthIn).toBeLessThan(28);
-    expect(rear(withTank(plain, { aftIn: 60 }))).toBeUndefined();
+    // Under the tank it stays as deep, behind it less is left.
+    expect(rear(withTank(plain, { aftIn: 50 }))!.volumeFt3).toBeLessThan(rear(plain)!.volumeFt3);
+    expect(rear(withTank(plain, { aftIn: 70 }))).toBeUndefined();
   });
 
   it('a ladder tunnel takes its slice from the officer’s side alone', () => {
-    const depth = (build: Build, id: string) =>
-      layout(build).compartments.find((c) => c.id === id)!.lowerDepthIn;
+    const volume = (build: Build, id: string) =>
+      layout(build).compartments.find((c) => c.id === id)!.volumeFt3;
     const tunnel = withMount(plain, 'tunnel');
-    expect(depth(tunnel, 'R1')).toBe(depth(withMount(plain, 'top'), 'R1') - 11);
-    expect(depth(tunnel, 'L1')).toBe(depth(plain, 'L1'));
+    expect(volume(tunnel, 'R1')).toBeLessThan(volume(withMount(plain, 'top'), 'R1'));
+    expect(volume(tunnel, 'L1')).toBe(volume(withMount(plain, 'top'), 'L1'));
   });
 
   it('hinged doors weigh on every compartment', () => {
@@ -235,7 +236,7 @@ describe('what is set on top or in front', () => {
     const mean = (mount: string) => first(withMount(plain, mount), 'ladders.');
     expect(mean('rack').yIn).toBeGreaterThan(40);
     expect(mean('tunnel').yIn).toBeGreaterThan(20);
-    expect(mean('top').yIn).toBe(0);
+    expect(Math.abs(mean('top').yIn)).toBeLessThan(15);
     expect(mean('top').zIn).toBeGreaterThan(mean('rack').zIn);
     expect(mean('tunnel').zIn).toBeLessThan(mean('rack').zIn);
     expect(part(withMount(plain, 'rack'), 'ladder-mount').weightLb).toBe(370);

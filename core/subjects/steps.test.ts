@@ -36,6 +36,7 @@ describe('each step has a sentence of the specification', () => {
       bumper:
         'The front bumper shall be a steel bumper, 24 in extension, carrying hose well with cover, receiver with 9,000 lb portable winch and bumper monitor, remote.',
       pump: 'The pump shall be a midship 1,500 gpm, side panel.',
+      layout: 'From the front the truck shall have cab, pump house and body.',
       tank: 'The tank shall hold 1,000 gal of water, be T-shaped and stand 0 in behind the front of the body.',
       foam: 'Foam shall be made by a direct injection, class A, 2.5 gpm, with 30 gal of concentrate.',
       hose: expect.stringMatching(
@@ -43,7 +44,7 @@ describe('each step has a sentence of the specification', () => {
       ),
       ladders:
         'Ground ladders shall be one 24 ft two-section, one 14 ft roof and one 10 ft attic, riding flat on the officer’s side.',
-      body: 'The body shall be an aluminum body, 150 in long, with 7 compartments behind roll-up doors.',
+      body: 'The body shall be an aluminum body, 164 in long, with 7 compartments behind roll-up doors.',
       equipment: 'Space and mounting shall be provided for 48 pieces of loose equipment weighing 1,693 lb.',
       fittings: 'There shall be a warning light bar, a deck monitor, 1,000 gpm and an inverter, 3 kW.',
     });
@@ -54,7 +55,7 @@ describe('each step has a sentence of the specification', () => {
       device:
         'The aerial device shall be one 100 ft ladder, rear mount, standing on two pairs of outriggers.',
       foam: 'There shall be no foam system.',
-      ladders: expect.stringContaining('riding on the tunnel through the body.'),
+      ladders: expect.stringContaining('riding on the tunnel through the middle.'),
       cab: 'The cab shall seat 5 under a flat roof.',
     });
     expect(sentencesOf(brush)).toMatchObject({

@@ -111,8 +111,8 @@ describe('choices move the weights in the right place', () => {
   });
 
   it('a wide tank takes depth from the compartments beside it', () => {
-    const depth = (shapeId: string) => place(withTank(pumper, { shapeId }), 'L1').upperDepthIn;
-    expect(depth('tShape')).toBeLessThan(depth('rectangular'));
+    const volume = (shapeId: string) => place(withTank(pumper, { shapeId }), 'L1').volumeFt3;
+    expect(volume('tShape')).toBeLessThan(volume('rectangular'));
   });
 
   it('equipment whose compartment is gone rides in the nearest and is named', () => {

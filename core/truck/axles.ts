@@ -29,5 +29,10 @@ export const rearShareAt = (axles: Pick<Axles, 'wheelbaseIn' | 'rear'>, xIn: num
   xIn / rearReactionIn(axles);
 
 /** The rearmost axle, in aft of the front one. */
-export const lastAxleIn = ({ wheelbaseIn, rear }: Pick<Axles, 'wheelbaseIn' | 'rear'>): number =>
-  wheelbaseIn + rear.spreadIn / 2;
+export const lastAxleIn = ({
+  wheelbaseIn,
+  rear,
+}: {
+  wheelbaseIn: number;
+  rear: Pick<Axles['rear'], 'spreadIn'>;
+}): number => wheelbaseIn + rear.spreadIn / 2;

@@ -14,7 +14,7 @@ export interface Envelope {
 }
 
 /** What has no outside of its own. */
-const INSIDE = new Set(['stowed', 'ownItem']);
+const INSIDE = new Set(['stowed', 'mark', 'seat']);
 
 /** What of a component is the highest, where that has a name of its own. */
 const TOPS: Partial<Record<string, string>> = { cab: 'Cab roof', bed: 'Hose bed sides' };

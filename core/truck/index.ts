@@ -1,8 +1,14 @@
 export { lastAxleIn, rearReactionIn, rearShareAt } from './axles.js';
 export type { Axles } from './axles.js';
+export { BELONG_TOGETHER, clashes, clashesOf, clashIn } from './clash.js';
+export type { Clash } from './clash.js';
+export { JOUNCE_IN, ROOF_RISES_AT, solidsOf } from './solids.js';
+export type { Solid } from './solids.js';
 export { envelope, envelopeOf } from './envelope.js';
 export type { Envelope } from './envelope.js';
-export { massOf, NOTHING, plus, sum } from './mass.js';
+export { addItem, massOf, NOTHING, plus, sum } from './mass.js';
 export type { Item, Mass } from './mass.js';
+export { alongFrame, movedInRow, RANK, row } from './row.js';
+export type { BlockPlace, Moved } from './row.js';
 export * from './stations.js';
 export { components, itemizedCents } from './truck.js';

@@ -1,18 +1,17 @@
-import { gather, port, reading } from '../kernel/index.js';
-import type { AlongFrame, TankBox } from '../kernel/index.js';
+import { port } from '../kernel/index.js';
+import type { Box, TankBox } from '../kernel/index.js';
 
 /**
  * The places from which everything takes its own: each is one subject's to give, and anybody's to read. In; x
  * aft of the front axle, z above the ground.
  */
 
-/** Gap between the cab and what stands behind it: the frame flexes, in. */
-export const CAB_GAP_IN = 3;
-
 export interface CabPlace {
   frontIn: number;
   backIn: number;
   topIn: number;
+  /** Kept free behind it, where the frame flexes. */
+  gapIn: number;
 }
 export const cabPlace = port<CabPlace>('cab');
 
@@ -24,8 +23,12 @@ export interface PumpHouse {
   x1: number;
   z0: number;
   z1: number;
+  /** Between cab and body, joining the cab, or within the body. */
+  at: 'row' | 'crewModule' | 'bodyFront' | 'bodyRear';
+  /** How wide a tunnel may pass beside the pump, inside the house. */
+  besideIn: number;
 }
-/** The house of a pump that stands between cab and body; null where there is none. */
+/** The house of a pump; null where there is none, or one that stands on a bed. */
 export const pumpHouse = port<PumpHouse | null>('pump');
 
 /** Where the turntable stands, on what height the device lies, and where it points when it is bedded. */
@@ -34,6 +37,14 @@ export interface Turntable {
   zIn: number;
   facing: 'forward' | 'rearward';
 }
+/** What an aerial device stands on, within the body; and the way through its pedestal. */
+export interface Footing {
+  torqueBox: Box;
+  pedestal: Box;
+  through: { widthIn: number; heightIn: number } | null;
+}
+export const footing = port<Footing | null>('device');
+
 export const turntable = port<Turntable | null>('device');
 
 export interface BodyPlace {
@@ -43,12 +54,23 @@ export interface BodyPlace {
   rearEndIn: number;
   widthIn: number;
   topIn: number;
-  /** Flatbed deck, or the top of the frame where the body has none. */
+  /** Flatbed deck, or the top of the frame where the body has none; and the underside of its plate. */
   deckIn: number;
+  plateIn: number;
   flatbed: boolean;
   compartmentDepthIn: number;
 }
 export const bodyPlace = port<BodyPlace>('body');
+
+/** The opening for the rear wheels in whatever stands over them: its ends along the truck and its top. */
+export interface WheelOpening {
+  x0: number;
+  x1: number;
+  topIn: number;
+  /** From the middle of the truck to the tires' inner faces. */
+  innerIn: number;
+}
+export const wheelOpening = port<WheelOpening>('chassis');
 
 export const tankBoxes = port<TankBox[]>('tank');
 
@@ -59,20 +81,18 @@ export interface TankSpace {
 }
 export const tankSpace = port<TankSpace>('tank');
 
-/** A box for equipment; its depth differs below and beside the tank. */
-export interface Compartment {
+/** A place for equipment behind a door, with the room that everything else leaves of it. */
+export interface Compartment extends Box {
   id: string;
+  name: string;
   side: 'left' | 'right' | 'rear';
   /** From the front, 1 first, on its side. */
   order: number;
-  x0: number;
-  x1: number;
-  z0: number;
-  z1: number;
+  /** Its room, as boxes that do not overlap. */
+  room: Box[];
+  /** How deep it is at its floor, and at its top. */
   lowerDepthIn: number;
   upperDepthIn: number;
-  /** Height above the ground at which the depth changes. */
-  stepZIn: number;
   /** Center of what is put into it. */
   center: { xIn: number; yIn: number; zIn: number };
   volumeFt3: number;
@@ -96,21 +116,3 @@ export interface BedPlace {
   runs: 'along' | 'across';
 }
 export const beds = port<BedPlace[]>('hose');
-
-const blocks = gather<AlongFrame | null>('truck', (subject) => subject.along);
-
-/** Where each block along the frame begins and ends behind the cab, by its owner. */
-export const alongFrame = {
-  ...reading('truck', [cabPlace, blocks], ({ backIn }, all) => {
-    let x = backIn + CAB_GAP_IN;
-    const places: Record<string, { x0: number; x1: number }> = {};
-    const row = all.filter((block) => block !== null).sort((a, b) => a.order - b.order);
-    for (const block of row) {
-      const x0 = x + block.aheadIn;
-      x = x0 + block.lengthIn;
-      places[block.owner] = { x0, x1: x };
-    }
-    return places;
-  }),
-  settles: true as const,
-};

@@ -123,8 +123,8 @@ describe('a department as one archive', () => {
 
   it('is read from an older Baros, as one document', async () => {
     const golden = JSON.parse(
-      readFileSync(new URL('../../core/test/golden/pumper-rural.json', import.meta.url), 'utf8'),
-    ).file;
+      readFileSync(new URL('../../core/test/version2/pumper-rural.json', import.meta.url), 'utf8'),
+    );
     const revision = {
       revision: 4,
       words: 'Bought',

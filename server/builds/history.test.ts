@@ -7,8 +7,8 @@ import { startApp } from '../test/app.js';
 import { newBuild, newDepartment, saveTank } from '../test/people.js';
 
 const OF_VERSION_2 = JSON.parse(
-  readFileSync(new URL('../../core/test/golden/pumper-rural.json', import.meta.url), 'utf8'),
-).file;
+  readFileSync(new URL('../../core/test/version2/pumper-rural.json', import.meta.url), 'utf8'),
+);
 
 let server: Awaited<ReturnType<typeof startApp>>;
 let build: BuildView;

@@ -2,8 +2,8 @@ import { Body, Controller, HttpCode, Post } from '@nestjs/common';
 import { ApiBody, ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { anglesCalculation } from '#core/subjects/angles';
 import { tankCalculation } from '#core/subjects/tank';
-import { AnglesInput, TankInput, WeightsInput } from '#core/exchange';
-import { weigh } from '#core/subjects/weights';
+import { AnglesInput, PayloadInput, TankInput, WeightsInput } from '#core/exchange';
+import { payload, weigh } from '#core/subjects/weights';
 import { AskedBy } from '../gate/index.js';
 import type { Asker } from '../gate/index.js';
 import { WorkService } from '../work/index.js';
@@ -34,6 +34,13 @@ export class CalcController {
   @ApiOkResponse({ schema: resultSchemas.angles })
   angles(@Body() input: AnglesInput) {
     return anglesCalculation(input);
+  }
+
+  @Post('payload')
+  @HttpCode(200)
+  @ApiOkResponse({ schema: resultSchemas.payload })
+  payload(@Body() input: PayloadInput) {
+    return payload(input);
   }
 
   @Post('evaluate')

@@ -3,8 +3,8 @@ import { report } from '#core/exchange';
 import { anglesCalculation } from '#core/subjects/angles';
 import { tankCalculation } from '#core/subjects/tank';
 
-import type { AnglesInput, TankInput, WeightsInput } from '#core/exchange';
-import { weigh } from '#core/subjects/weights';
+import type { AnglesInput, PayloadInput, TankInput, WeightsInput } from '#core/exchange';
+import { payload, weigh } from '#core/subjects/weights';
 import { shapeOf } from '../documents/index.js';
 
 const WEIGHTS: WeightsInput = {
@@ -34,10 +34,20 @@ const ANGLES: AnglesInput = {
   lowPoint: { xIn: 100, heightIn: 15 },
 };
 
+const PAYLOAD: PayloadInput = {
+  xIn: 274,
+  rearReactionIn: 200,
+  frontRatingLb: 18_000,
+  rearRatingLb: 27_000,
+  grossRatingLb: 45_000,
+  states: [{ name: 'In service', frontLb: 18_494, rearLb: 24_706 }],
+};
+
 /** The shapes of the results, read off real ones so that they can't differ from what is answered. */
 export const resultSchemas = {
   weights: shapeOf(weigh(WEIGHTS)),
   tank: shapeOf(tankCalculation(TANK)),
   angles: shapeOf(anglesCalculation(ANGLES)),
+  payload: shapeOf(payload(PAYLOAD)),
   evaluate: shapeOf(report(starterBuild('pumper', 'Shape', 'Shape'))),
 };

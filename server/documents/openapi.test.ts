@@ -22,6 +22,7 @@ describe('the OpenAPI document', () => {
       '/api/builds/{id}/revisions/{revision}',
       '/api/calc/angles',
       '/api/calc/evaluate',
+      '/api/calc/payload',
       '/api/calc/tank',
       '/api/calc/weights',
       '/api/departments',

@@ -16,8 +16,13 @@ export function fromItsFront(shape: Shape): Shape {
   switch (shape.kind) {
     case 'body':
       return { ...shape, box, wheelCut: moved(shape.wheelCut) };
+    case 'preconnects':
     case 'pumpHouse':
       return { ...shape, box, slots: shape.slots.map(moved) };
+    case 'turntable':
+      return { ...shape, box, pedestal: shape.pedestal.map(moved) };
+    case 'compartment':
+      return { ...shape, box, room: shape.room.map(moved) };
     case 'tank':
       return { ...shape, box, boxes: shape.boxes.map((b) => ({ ...b, frontIn: rounded(b.frontIn - by) })) };
     default:

@@ -60,6 +60,7 @@ const IN_FRONT: Partial<Record<Shape['kind'], number>> = {
   ladder: 6,
   wheel: -0.5,
   ownItem: 200,
+  mark: 200,
 };
 
 /** From above, what lies in a bed is seen over its walls. */

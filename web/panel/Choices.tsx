@@ -172,7 +172,7 @@ function Amount({ choice, evaluation, bench }: Props<AmountChoice>) {
           suffix={of ? ` ${unitOf(of)}` : unit === '%' ? ' %' : ''}
           clampBehavior="none"
           thousandSeparator=","
-          allowNegative={false}
+          allowNegative={min < 0}
           decimalScale={places + 1}
           onChange={type}
           onBlur={bench.settle}

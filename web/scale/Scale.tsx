@@ -1,6 +1,6 @@
 import { worstFirst } from '#core/kernel';
 import type { Evaluation, Figures, Finding } from '#core/kernel';
-import { inService, payloadLeft } from '#core/subjects/weights';
+import { inService, payloadInShort, payloadLeft } from '#core/subjects/weights';
 import { bare, change, formatPct, inches, lb } from '#core/units';
 import { useUnits } from '../common';
 import { Bar } from './Bar';
@@ -107,10 +107,10 @@ export function Scale({ evaluation, axlesPx, before, open, onOpen }: ScaleProps)
       <p className={classes.foot} style={{ margin: 0 }}>
         <span>
           Payload left:{' '}
-          {left.map(({ place, leftLb }, i) => (
+          {left.map(({ place, ...payload }, i) => (
             <span key={place}>
               {i > 0 && ', '}
-              {place.toLowerCase()} <b className="figures">{say(lb(leftLb))}</b>
+              {place.toLowerCase()} <b className="figures">{say(payloadInShort(payload))}</b>
             </span>
           ))}
         </span>

@@ -54,7 +54,7 @@ describe.each(builds.map((build) => [build.name, build] as const))('the angles o
       expect(Math.tan(radians(governed.deg)) * governed.overhangIn).toBeCloseTo(governed.heightIn, 6);
       for (const { shapes } of all) {
         for (const { kind, box } of shapes) {
-          if (['wheel', 'axle', 'stowed', 'seat', 'ownItem'].includes(kind) || beyond(box as never) <= 0)
+          if (['wheel', 'axle', 'stowed', 'seat', 'mark'].includes(kind) || beyond(box as never) <= 0)
             continue;
           expect(box.z0 + 1e-9).toBeGreaterThanOrEqual(
             Math.tan(radians(governed.deg)) * beyond(box as never),

@@ -51,7 +51,7 @@ export interface Governed {
 }
 
 /** What has no outside of its own to strike the road. */
-const NOT_OUTSIDE: ReadonlySet<Shape['kind']> = new Set(['wheel', 'axle', 'stowed', 'seat', 'ownItem']);
+const NOT_OUTSIDE: ReadonlySet<Shape['kind']> = new Set(['wheel', 'axle', 'stowed', 'seat', 'mark']);
 
 function lowest(components: Component[], overhangOf: (box: Box) => number): Governed | null {
   let least: Governed | null = null;

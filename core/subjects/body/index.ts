@@ -88,6 +88,7 @@ const changes: Changes[] = [
   {
     kind: LENGTH,
     helps: [
+      'room',
       'frontShare',
       'frontLeast',
       'frameMoment',

@@ -20,6 +20,8 @@ export interface BodyFamily extends Origin {
 
 export interface DoorStyle extends Part {
   style: 'rollUp' | 'hinged';
+  /** What a roll-up door's drum takes at the top, inside; none where left out. */
+  drum?: { heightIn: number; depthIn: number };
 }
 
 const full = (
@@ -76,6 +78,13 @@ export const BODIES: BodyFamily[] = [
 
 /** Door styles; weight and price for each compartment, against the roll-up door in the body's figure. */
 export const DOOR_STYLES: DoorStyle[] = [
-  { id: 'rollUp', style: 'rollUp', name: 'Roll-up doors', weightLb: 0, priceCents: 0 },
+  {
+    id: 'rollUp',
+    style: 'rollUp',
+    name: 'Roll-up doors',
+    weightLb: 0,
+    priceCents: 0,
+    drum: { heightIn: 9, depthIn: 9 },
+  },
   { id: 'hinged', style: 'hinged', name: 'Hinged doors', weightLb: 14, priceCents: usd(-350) },
 ];

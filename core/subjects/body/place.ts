@@ -1,34 +1,37 @@
-import { boxOf, component, madeOf, provide, reading } from '../../kernel/index.js';
-import type { AlongFrame, Component, Shape } from '../../kernel/index.js';
-import { alongFrame, beds, bodyPlace, cabPlace, compartments } from '../../truck/index.js';
-import type { BedPlace, BodyPlace, Compartment } from '../../truck/index.js';
+import { around, boxOf, component, grown, madeOf, provide, reading } from '../../kernel/index.js';
+import type { AlongBlock, Box, Component, Shape } from '../../kernel/index.js';
+import {
+  alongFrame,
+  beds,
+  bodyPlace,
+  cabPlace,
+  compartments,
+  RANK,
+  wheelOpening,
+} from '../../truck/index.js';
+import type { BedPlace, BodyPlace, Compartment, WheelOpening } from '../../truck/index.js';
 import { inches } from '../../units/index.js';
 import { chosenChassis } from '../chassis/index.js';
 import { bodyOf, chosenBody } from './block.js';
-import { wheelCutOf } from './compartments.js';
 import type { BodyFamily, DoorStyle } from './parts.js';
 
 /** Free between what stands ahead and the body, in. */
 const AHEAD_IN = 1;
 /** A tailboard behind a full body: how long, how far inside the sides, underside and top, in. */
 const TAILBOARD_IN = { length: 12, inside: 2, bottom: 22, top: 25 };
-/** A flatbed's deck over the frame; it weighs that far above its deck's top, in. */
+/** A flatbed's deck over the frame on its sills, and its plate; it weighs that far above its deck's top, in. */
 const DECK_OVER_FRAME_IN = 5;
+const PLATE_IN = 2;
 const FLATBED_WEIGHT_UP_IN = 4;
 /** The bulkhead of a flatbed behind the cab: as thick, that far inside the sides, over the cab's roof, in. */
 const BULKHEAD_IN = { thick: 3, inside: 6, overCab: 2 };
 /** The body's skirt below the compartments' floor, in. */
 const SKIRT_IN = 2;
-/** A door at the back leaves the side compartments and their walls, in. */
-const REAR_DOOR_INSET_IN = 27 + 2;
 const BED_WALL_IN = 1;
 
-export const bodyAlong = reading('body', [bodyOf], ({ lengthIn }): AlongFrame => ({
-  owner: 'body',
-  order: 3,
-  aheadIn: AHEAD_IN,
-  lengthIn,
-}));
+export const bodyAlong = reading('body', [bodyOf], ({ lengthIn }): AlongBlock[] => [
+  { id: 'body', title: 'Body', rank: RANK.body, aheadIn: AHEAD_IN, lengthIn, moves: true },
+]);
 
 export const place = provide(
   bodyPlace,
@@ -45,38 +48,48 @@ export const place = provide(
       topIn: body.topIn,
       compartmentDepthIn: body.compartmentDepthIn,
       deckIn: chassis.frame.topIn + (flatbed ? DECK_OVER_FRAME_IN : 0),
+      plateIn: chassis.frame.topIn + (flatbed ? DECK_OVER_FRAME_IN - PLATE_IN : 0),
     };
   },
 );
 
-function doorOf(compartment: Compartment, at: BodyPlace, doors: DoorStyle): Shape {
-  const half = at.widthIn / 2;
-  const { x0, x1, z0, z1, side } = compartment;
-  const depth = Math.max(compartment.lowerDepthIn, compartment.upperDepthIn);
-  const inner = half - REAR_DOOR_INSET_IN;
-  const box = {
-    left: boxOf(x0, x1, -half, -half + depth, z0, z1),
-    right: boxOf(x0, x1, half - depth, half, z0, z1),
-    rear: boxOf(x0, x1, -inner, inner, z0, z1),
-  }[side];
-  return { kind: 'compartment', label: compartment.id, side, doors: doors.style, box };
-}
+const doorOf = ({ name, side, room, x0, x1, y0, y1, z0, z1 }: Compartment, doors: DoorStyle): Shape => ({
+  kind: 'compartment',
+  label: name,
+  side,
+  doors: doors.style,
+  box: boxOf(x0, x1, y0, y1, z0, z1),
+  room,
+});
 
 /** Walls of the hose bed above the body. */
 function bedWalls(at: BodyPlace, all: readonly BedPlace[]): Shape[] {
   const main = all.filter((bed) => bed.kind === 'main');
   if (main.length === 0) return [];
-  const y = Math.max(...main.map((bed) => Math.abs(bed.yCenter) + bed.widthIn / 2)) + BED_WALL_IN;
-  const top = Math.max(...main.map((bed) => bed.floorIn + bed.depthIn));
-  const floor = Math.min(...main.map((bed) => bed.floorIn));
-  return [{ kind: 'bed', box: boxOf(at.frontIn, main[0]!.x1 + BED_WALL_IN, -y, y, floor, top) }];
+  const walled = ({ x0, x1, yCenter, widthIn, floorIn, depthIn }: BedPlace): Box => {
+    const half = widthIn / 2 + BED_WALL_IN;
+    return boxOf(
+      Math.max(at.frontIn, x0 - BED_WALL_IN),
+      x1 + BED_WALL_IN,
+      yCenter - half,
+      yCenter + half,
+      floorIn,
+      floorIn + depthIn,
+    );
+  };
+  // Beds that share their walls are one.
+  const troughs = main.map(walled).reduce<Box[]>((made, box) => {
+    const next = made.findIndex((other) => grown(other, BED_WALL_IN / 2).y1 >= box.y0 && other.y0 <= box.y1);
+    return next < 0 ? [...made, box] : made.map((other, i) => (i === next ? around([other, box]) : other));
+  }, []);
+  return troughs.map((box) => ({ kind: 'bed', box }));
 }
 
 function shell(
   body: BodyFamily,
   at: BodyPlace,
   cabTopIn: number,
-  wheelCut: ReturnType<typeof wheelCutOf>,
+  cut: WheelOpening,
   all: readonly BedPlace[],
 ): Shape[] {
   const half = body.widthIn / 2;
@@ -84,6 +97,7 @@ function shell(
     return [
       {
         kind: 'flatbed',
+        plateIn: at.plateIn,
         box: boxOf(at.frontIn, at.endIn, -half, half, at.deckIn - DECK_OVER_FRAME_IN, at.deckIn),
       },
       {
@@ -102,7 +116,7 @@ function shell(
   return [
     {
       kind: 'body',
-      wheelCut,
+      wheelCut: cut,
       box: boxOf(at.frontIn, at.endIn, -half, half, body.floorIn - SKIRT_IN, body.topIn),
     },
     {
@@ -123,8 +137,8 @@ function shell(
 /** The body with its compartments and doors; for a brush truck the flatbed with its boxes. */
 export const bodyComponents = reading(
   'body',
-  [bodyOf, chosenBody, bodyPlace, cabPlace, chosenChassis, compartments, beds],
-  ({ lengthIn }, { body, doors }, at, cab, chosen, all, hoseBeds): Component[] => {
+  [bodyOf, chosenBody, bodyPlace, cabPlace, wheelOpening, compartments, beds],
+  ({ lengthIn }, { body, doors }, at, cab, cut, all, hoseBeds): Component[] => {
     const middle = { xIn: (at.frontIn + at.endIn) / 2, yIn: 0 };
     const halfway = (body.floorIn + body.topIn) / 2;
     return [
@@ -140,8 +154,8 @@ export const bodyComponents = reading(
         basis: body.basis ?? 'calculated',
         made: madeOf(body.id, 1, lengthIn),
         shapes: [
-          ...shell(body, at, cab.topIn, wheelCutOf(chosen), hoseBeds),
-          ...all.map((compartment) => doorOf(compartment, at, doors)),
+          ...shell(body, at, cab.topIn, cut, hoseBeds),
+          ...all.map((compartment) => doorOf(compartment, doors)),
         ],
       }),
       component({

@@ -1,6 +1,7 @@
-import { block, field, listIn, objectIn, settled } from '../../build/index.js';
+import { block, changedLine, clamped, field, listIn, objectIn, settled } from '../../build/index.js';
 import type { BlockOf, Build, Problem } from '../../build/index.js';
 import { american, linesOfParts, partFigure, Shelf, toggledLine } from '../../kernel/index.js';
+import { inches } from '../../units/index.js';
 import { BUMPER_ITEMS, BUMPERS } from './parts.js';
 import type { Bumper, BumperItem } from './parts.js';
 
@@ -25,15 +26,30 @@ export const bumperItemShelf = new Shelf<BumperItem>({
   ],
 });
 
+/** A place across the bumper in words. */
+export const asideInWords = (yIn: number): string =>
+  yIn === 0 ? 'in the middle' : `${inches(Math.abs(yIn))} to the ${yIn < 0 ? 'driver’s' : 'officer’s'} side`;
+
 export const bumperBlock = block({
   id: 'bumper',
   title: 'Front bumper',
   version: 1,
   fields: {
     partId: field.part('Bumper', 'bumper'),
-    lines: field.lines('On the bumper', 'On the bumper', 10, {
-      partId: field.part('On the bumper', 'bumperItem'),
-    }),
+    lines: field.lines(
+      'On the bumper',
+      'On the bumper',
+      10,
+      {
+        partId: field.part('On the bumper', 'bumperItem'),
+        /** To the officer's side from the middle; at its usual place where left out. */
+        yIn: field.optional(field.amount('From the middle', 'in', { min: -48, max: 48, step: 1 })),
+      },
+      ({ partId, yIn }, _, names) => ({
+        title: 'On the bumper',
+        words: `${names.part('bumperItem', partId)}${yIn === undefined ? '' : `, ${asideInWords(yIn)}`}`,
+      }),
+    ),
   },
   empty: { partId: 'plain', lines: [] },
   fromVersion2: (file) => {
@@ -62,6 +78,17 @@ export const withBumper = (build: Build, partId: string): Build => ({
 export const withBumperItem = (build: Build, partId: string, on: boolean): Build => ({
   ...build,
   bumper: { ...build.bumper, lines: toggledLine(build.bumper.lines, partId, on) },
+});
+
+/** Something on the bumper at another place across it, to the inch. */
+export const withItemAside = (build: Build, id: string, yIn: number): Build => ({
+  ...build,
+  bumper: {
+    ...build.bumper,
+    lines: changedLine(build.bumper.lines, id, {
+      yIn: Math.round(clamped(bumperBlock.fields.lines.fields.yIn, yIn)),
+    }),
+  },
 });
 
 export function settleBumper(build: Build): Build {

@@ -1,9 +1,20 @@
 import { withBlock } from '../../build/index.js';
 import type { Build } from '../../build/index.js';
-import { atOnce, insteadOf, partOptions, way } from '../../kernel/index.js';
-import type { ChangeKind, Changes, Choice, Evaluation, Question, Subject } from '../../kernel/index.js';
-import { inches, listed, one, within } from '../../units/index.js';
 import {
+  amountChoice,
+  atOnce,
+  boxAt,
+  insteadOf,
+  inSteps,
+  partOptions,
+  range,
+  way,
+} from '../../kernel/index.js';
+import type { ChangeKind, Changes, Choice, Evaluation, Grip, Question, Subject } from '../../kernel/index.js';
+import { inches, listed, one, within } from '../../units/index.js';
+import { bumperFront } from '../../truck/index.js';
+import {
+  asideInWords,
   bumperBlock,
   bumperItemShelf,
   bumperProblems,
@@ -11,13 +22,20 @@ import {
   settleBumper,
   withBumper,
   withBumperItem,
+  withItemAside,
 } from './block.js';
-import { bumperComponents, bumperPlace, chosenBumper } from './place.js';
+import { bumperComponents, bumperPlace, chosenBumper, usualPlaceOf } from './place.js';
 
 export { bumperItemShelf, hasWell, withBumper, withBumperItem } from './block.js';
+export { hoseWell } from './place.js';
 
 const BUMPER: ChangeKind = { id: 'bumper', title: 'Bumper' };
 const ITEM: ChangeKind = { id: 'bumperItem', title: 'What is on the bumper', costs: 'givesUp' };
+
+const ASIDE: ChangeKind = { id: 'bumperPlace', title: 'Place on the bumper' };
+/** Steps in which another place across is looked at, and how far aside, in. */
+const ASIDE_STEP_IN = 6;
+const MOST_ASIDE_IN = 36;
 
 const others = (build: Build) => {
   const stock = bumperShelf.in(build);
@@ -52,6 +70,23 @@ const changes: Changes[] = [
       ),
   },
   {
+    kind: ASIDE,
+    helps: ['room', 'sides'],
+    offer: (evaluation) =>
+      evaluation.read(chosenBumper).items.flatMap(({ id, item, yIn }) => {
+        const to = (end: number) =>
+          inSteps(
+            ASIDE,
+            range(yIn, end, ASIDE_STEP_IN).map((to) => ({
+              label: `${item.name} ${asideInWords(to)}`,
+              edit: (on) => withItemAside(on, id, to),
+            })),
+            id,
+          );
+        return [to(-MOST_ASIDE_IN), to(MOST_ASIDE_IN)];
+      }),
+  },
+  {
     kind: BUMPER,
     helps: ['approach'],
     offer: ({ build }) => {
@@ -68,6 +103,40 @@ const changes: Changes[] = [
       others(build).others.map((part) => atOnce(BUMPER, part.name, (on) => withBumper(on, part.id))),
   },
 ];
+
+/** Across the bumper each thing stands where a person puts it. */
+const asideChoices = (build: Build): Choice[] =>
+  build.bumper.lines.map(({ id, partId, yIn }) => {
+    const item = bumperItemShelf.in(build).part(partId);
+    const now = yIn ?? usualPlaceOf(item).yIn;
+    return amountChoice(
+      `aside-${id}`,
+      {
+        ...bumperBlock.fields.lines.fields.yIn,
+        title: `${item.name}, to the officer’s side`,
+        usual: [-MOST_ASIDE_IN, MOST_ASIDE_IN],
+      },
+      now,
+      (to) => (to === now ? build : withItemAside(build, id, to)),
+    );
+  });
+
+function grips(evaluation: Evaluation): Grip[] {
+  const { build } = evaluation;
+  return evaluation.read(chosenBumper).items.map(({ id, item, yIn, zIn }) => {
+    const xIn = evaluation.read(bumperFront) + item.lengthIn / 2;
+    return {
+      id: `bumper-${id}`,
+      title: item.name,
+      box: boxAt(xIn, yIn, zIn, item.lengthIn, item.widthIn, item.heightIn),
+      directions: ['y'],
+      choice: `aside-${id}`,
+      atIn: yIn,
+      at: asideInWords(yIn),
+      moved: ({ y = 0 }) => withItemAside(build, id, yIn + y),
+    };
+  });
+}
 
 function choices(build: Build): Choice[] {
   const { now, others: all } = others(build);
@@ -96,6 +165,7 @@ function choices(build: Build): Choice[] {
         ({ id }) => withBumperItem(build, id, !carried(id)),
       ),
     },
+    ...asideChoices(build),
   ];
 }
 
@@ -142,6 +212,7 @@ export const bumper: Subject = {
   components: bumperComponents,
   changes,
   choices,
+  grips,
   questions,
   sentence: (evaluation: Evaluation) => {
     const {

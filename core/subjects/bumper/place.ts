@@ -6,6 +6,7 @@ import {
   fromBuild,
   provide,
   reading,
+  settling,
   typeOfBuild,
 } from '../../kernel/index.js';
 import type { Shape } from '../../kernel/index.js';
@@ -27,8 +28,9 @@ const WINCH_Z_IN = 25;
 const BUMPER_Z_IN = { guard: 34, plain: 27 };
 /** A well's lid stands that much above the plate, in. */
 const LID_IN = 3;
-/** Monitor at the officer's side, suction at the driver's, in from the middle. */
-const ASIDE_IN = 30;
+/** Monitor at the officer's side, suction at the driver's, from the middle, in. */
+const MONITOR_Y_IN = 36;
+const SUCTION_Y_IN = -30;
 /** Where the bumper's brackets meet the rails behind its face, in. */
 const BRACKETS_IN = 8;
 /** A grille guard: behind the bumper's face, as thick, and half as wide, in. */
@@ -43,17 +45,17 @@ const LOOKS: Record<BumperItem['shape'], 'well' | 'receiver' | 'winch' | 'monito
 };
 
 /**
- * Where an item stands across and above the bumper: wells and winches in the middle, the monitor officer's
- * side.
+ * Where an item usually stands across and above the bumper: wells and winches in the middle, the monitor
+ * officer's side.
  */
-function placeOf(item: BumperItem): { yIn: number; zIn: number } {
+export function usualPlaceOf(item: BumperItem): { yIn: number; zIn: number } {
   switch (item.shape) {
     case 'monitor':
-      return { yIn: ASIDE_IN, zIn: PLATE_TOP_IN + item.heightIn / 2 };
+      return { yIn: MONITOR_Y_IN, zIn: PLATE_TOP_IN + item.heightIn / 2 };
     case 'well':
       return { yIn: 0, zIn: PLATE_TOP_IN - item.heightIn / 2 + LID_IN };
     case 'plain':
-      return { yIn: -ASIDE_IN, zIn: PLATE_TOP_IN - item.heightIn / 2 };
+      return { yIn: SUCTION_Y_IN, zIn: PLATE_TOP_IN - item.heightIn / 2 };
     default:
       return { yIn: 0, zIn: WINCH_Z_IN };
   }
@@ -65,7 +67,11 @@ export const chosenBumper = reading(
   [fromBuild(({ bumper }) => bumper), bumperShelf.stock, bumperItemShelf.stock],
   ({ partId, lines }, bumpers, items) => ({
     bumper: bumpers.part(partId),
-    items: lines.map((line) => ({ id: line.id, item: items.part(line.partId) })),
+    items: lines.map(({ id, partId, yIn }) => {
+      const item = items.part(partId);
+      const usual = usualPlaceOf(item);
+      return { id, item, yIn: yIn ?? usual.yIn, zIn: usual.zIn };
+    }),
   }),
 );
 
@@ -74,6 +80,12 @@ export const bumperPlace = provide(
   [chosenBumper, chosenChassis],
   ({ bumper }, { chassis }) => -(chassis.frontOverhangIn + bumper.extensionIn),
 );
+
+/** The well for hose that the bumper has: its middle across and its width, in; null where there is none. */
+export const hoseWell = settling('bumper', [chosenBumper], ({ items }) => {
+  const well = items.find(({ item }) => item.shape === 'well');
+  return well ? { yIn: well.yIn, widthIn: well.item.widthIn } : null;
+});
 
 /** The bumper with its extension and what is mounted on it. */
 export const bumperComponents = reading(
@@ -116,8 +128,7 @@ export const bumperComponents = reading(
         made: madeOf(bumper.id),
         shapes,
       }),
-      ...items.map(({ id, item }) => {
-        const { yIn, zIn } = placeOf(item);
+      ...items.map(({ id, item, yIn, zIn }) => {
         const xIn = item.shape === 'receiver' || item.shape === 'winch' ? front + item.lengthIn / 2 : centerX;
         return component({
           id: `bumper.${id}`,

@@ -60,6 +60,8 @@ const USUAL_SEAT_LB = 250;
 const SEATED_IN = { length: 20, width: 20, height: 40 };
 /** A roof's middle lies that share of the cab's length behind its front. */
 const ROOF_MIDDLE_SHARE = 0.55;
+/** Kept free behind a cab, where the frame flexes: a commercial frame flexes more, in. */
+const GAP_IN = { flatFront: 3, hooded: 5 };
 /** Driver and officer. */
 const FRONT_SEATS = 2;
 
@@ -74,6 +76,7 @@ const place = provide(cabPlace, [chosenChassis, chosenRoof], ({ chassis: { cab }
   frontIn: cab.frontIn,
   backIn: cab.backIn,
   topIn: cab.roofIn + roof.raiseIn,
+  gapIn: GAP_IN[cab.style],
 }));
 
 const components = reading(

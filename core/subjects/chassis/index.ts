@@ -2,6 +2,8 @@ import type { Subject } from '../../kernel/index.js';
 import { chassisBlock, chassisProblems, settleChassis } from './block.js';
 import { chassisComponents } from './place.js';
 import { chassisShelf } from './shelf.js';
+import { chassisTakes } from './under.js';
+import { openingPlace } from './wheel-opening.js';
 import {
   chassisChanges,
   chassisChoices,
@@ -27,6 +29,8 @@ export const chassis: Subject = {
   block: chassisBlock,
   settle: settleChassis,
   problems: chassisProblems,
+  takes: chassisTakes,
+  provides: [openingPlace],
   components: chassisComponents,
   checks: [typeGvwr],
   changes: chassisChanges,

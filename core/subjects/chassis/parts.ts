@@ -66,7 +66,17 @@ export interface Chassis extends Origin {
   /** Least front axle load the maker asks for, so that it steers. */
   minFrontLb: number;
   stabilityControl: boolean;
-  fuel: { gallons: number; lbPerGal: number; xIn: number; yIn: number; zIn: number };
+  fuel: {
+    gallons: number;
+    lbPerGal: number;
+    /** Aft of the front axle, or of the rearmost one where it hangs behind that. */
+    xIn: number;
+    yIn: number;
+    zIn: number;
+    from?: 'rearAxle';
+    /** Its tank; of a usual size beside the rail where left out. */
+    size?: { lengthIn: number; widthIn: number; heightIn: number };
+  };
 }
 
 const frontAxle = (axleLb: number, tiresLb: number, weightLb: number, dollars: number): AxleOption => ({
@@ -148,6 +158,26 @@ const heavyDuals = { diameterIn: 42, widthIn: 11, dual: true };
 const heavyFrame = { topIn: 40, depthIn: 10.5, widthIn: 34 };
 const lightFrame = { depthIn: 8, widthIn: 34, resistingLbIn: 1_050_000 };
 
+/** Diesel between the rails behind the rear axle. */
+const behindAxle = (gallons: number): Chassis['fuel'] => ({
+  gallons,
+  lbPerGal: 7.1,
+  from: 'rearAxle',
+  xIn: 42,
+  yIn: 0,
+  zIn: 29,
+  size: { lengthIn: 32, widthIn: 28, heightIn: 20 },
+});
+const lightBehindAxle = (zIn: number): Chassis['fuel'] => ({
+  gallons: 40,
+  lbPerGal: 7.1,
+  from: 'rearAxle',
+  xIn: 22,
+  yIn: 0,
+  zIn,
+  size: { lengthIn: 26, widthIn: 27, heightIn: 14 },
+});
+
 const longCustom = {
   types: ['pumper', 'aerial'] as Chassis['types'],
   cgZIn: 41,
@@ -161,7 +191,7 @@ const longCustom = {
   frontTire: { diameterIn: 44, widthIn: 12.8 },
   rearTire: heavyDuals,
   stabilityControl: true,
-  fuel: { gallons: 68, lbPerGal: 7.1, xIn: 128, yIn: -24, zIn: 34 },
+  fuel: behindAxle(68),
 };
 
 /** The chassis on offer, invented; ranges from the brief's catalogue page. */
@@ -201,7 +231,7 @@ export const CHASSIS: Chassis[] = [
     maxGvwrLb: 54_000,
     minFrontLb: 10_500,
     stabilityControl: true,
-    fuel: { gallons: 65, lbPerGal: 7.1, xIn: 92, yIn: -24, zIn: 34 },
+    fuel: behindAxle(65),
   },
   {
     ...longCustom,
@@ -335,7 +365,7 @@ export const CHASSIS: Chassis[] = [
     maxGvwrLb: 35_000,
     minFrontLb: 6_000,
     stabilityControl: false,
-    fuel: { gallons: 50, lbPerGal: 7.1, xIn: 52, yIn: -34, zIn: 32 },
+    fuel: { gallons: 50, lbPerGal: 7.1, xIn: 42, yIn: -34, zIn: 32 },
   },
   {
     id: 'light-4x4',
@@ -379,7 +409,7 @@ export const CHASSIS: Chassis[] = [
     maxGvwrLb: 19_500,
     minFrontLb: 4_200,
     stabilityControl: true,
-    fuel: { gallons: 40, lbPerGal: 7.1, xIn: 112, yIn: -20, zIn: 28 },
+    fuel: lightBehindAxle(26),
   },
   {
     id: 'light-4x4-wide',
@@ -423,6 +453,6 @@ export const CHASSIS: Chassis[] = [
     maxGvwrLb: 19_500,
     minFrontLb: 4_200,
     stabilityControl: true,
-    fuel: { gallons: 40, lbPerGal: 7.1, xIn: 112, yIn: -20, zIn: 31 },
+    fuel: lightBehindAxle(29),
   },
 ];

@@ -1,10 +1,11 @@
 import { boxAt, boxOf, component, madeOf, reading } from '../../kernel/index.js';
 import type { Shape } from '../../kernel/index.js';
-import { bodyPlace, cabPlace } from '../../truck/index.js';
+import { cabPlace } from '../../truck/index.js';
 import type { Axles } from '../../truck/index.js';
 import { gal } from '../../units/index.js';
 import { chosenChassis } from './block.js';
 import type { AxleOption, Chassis } from './parts.js';
+import { fuelBoxOf, fuelXIn, rails } from './under.js';
 
 interface Chosen {
   chassis: Chassis;
@@ -14,21 +15,16 @@ interface Chosen {
 
 /** Distance between the two tires of a dual, center to center, as a multiple of the tire's width. */
 const DUAL_SPACING = 1.18;
-/** The rails begin behind the bumper's face and end ahead of the body's, in. */
-const RAILS_BEHIND_BUMPER_IN = 8;
-const RAILS_SHORT_OF_BODY_IN = 4;
 /** How thick an axle beam is drawn, and how far it hangs below the wheel's middle, in. */
 const AXLE_BEAM_IN = 7;
 const AXLE_DROP_IN = 1;
-/** A saddle tank hangs with its middle that far below the fuel's own, and is that large, in. */
-const FUEL_TANK_DROP_IN = 4;
-const FUEL_TANK_IN = { length: 30, width: 18, height: 20 };
 
 /**
  * Place of the wet chassis at another wheelbase: what hangs on the rear axle moves with it, the frame grows
  * halfway between cab and axle, the rest stays where the published curb loads put it (formulas: chassis). Lb, in.
  */
-function chassisMass({ chassis, wheelbaseIn }: Chosen) {
+function chassisMass(chosen: Chosen) {
+  const { chassis, wheelbaseIn } = chosen;
   const { frontLb, rearLb } = chassis.curb;
   const stays = frontLb + rearLb - chassis.rearAxleLb;
   const grown = (wheelbaseIn - chassis.baseWheelbaseIn) * chassis.lbPerWheelbaseIn;
@@ -37,17 +33,22 @@ function chassisMass({ chassis, wheelbaseIn }: Chosen) {
     (rearLb - chassis.rearAxleLb) * chassis.baseWheelbaseIn +
     chassis.rearAxleLb * wheelbaseIn +
     (grown * (chassis.cab.backIn + wheelbaseIn)) / 2;
-  const { gallons, lbPerGal, xIn, yIn, zIn } = chassis.fuel;
+  const { gallons, lbPerGal, yIn, zIn } = chassis.fuel;
+  const publishedXIn = fuelXIn({ ...chosen, wheelbaseIn: chassis.baseWheelbaseIn });
   const fuelLb = gallons * lbPerGal;
   const weightLb = wetLb - fuelLb;
   return {
     fuelLb,
     weightLb,
-    xIn: (wetMoment - fuelLb * xIn) / weightLb,
-    yIn: (-fuelLb * yIn) / weightLb,
+    xIn: (wetMoment - fuelLb * publishedXIn) / weightLb,
+    yIn: (0 - fuelLb * yIn) / weightLb,
     zIn: (wetLb * chassis.cgZIn - fuelLb * zIn) / weightLb,
   };
 }
+
+/** How wide the tires at one end of an axle are together, in. */
+export const tireSpan = ({ widthIn, dual = false }: { widthIn: number; dual?: boolean }): number =>
+  widthIn * (dual ? 1 + DUAL_SPACING : 1);
 
 function wheels({ chassis, wheelbaseIn, rearAxle }: Chosen): Shape[] {
   const { frontTire, rearTire } = chassis;
@@ -59,14 +60,7 @@ function wheels({ chassis, wheelbaseIn, rearAxle }: Chosen): Shape[] {
   ): Shape => ({
     kind: 'wheel',
     dual,
-    box: boxAt(
-      x,
-      y,
-      tire.diameterIn / 2,
-      tire.diameterIn,
-      tire.widthIn * (dual ? 1 + DUAL_SPACING : 1),
-      tire.diameterIn,
-    ),
+    box: boxAt(x, y, tire.diameterIn / 2, tire.diameterIn, tireSpan({ ...tire, dual }), tire.diameterIn),
   });
   const pair = (x: number, track: number, tire: typeof frontTire, dual: boolean): Shape[] => [
     { kind: 'axle', box: boxAt(x, 0, tire.diameterIn / 2 - AXLE_DROP_IN, AXLE_BEAM_IN, track, AXLE_BEAM_IN) },
@@ -83,10 +77,10 @@ function wheels({ chassis, wheelbaseIn, rearAxle }: Chosen): Shape[] {
 /** Chassis with its cab's shell, axle ratings above the standard, and fuel. */
 export const chassisComponents = reading(
   'chassis',
-  [chosenChassis, bodyPlace, cabPlace],
-  (chosen, body, cabAt) => {
+  [chosenChassis, rails, cabPlace],
+  (chosen, frame, cabAt) => {
     const { chassis, wheelbaseIn, frontAxle, rearAxle } = chosen;
-    const { cab, frame, fuel } = chassis;
+    const { cab, fuel } = chassis;
     const mass = chassisMass(chosen);
     const cabShape: Shape = {
       kind: 'cab',
@@ -97,17 +91,6 @@ export const chassisComponents = reading(
       doors: cab.doors,
       wheelDiameterIn: chassis.frontTire.diameterIn,
       box: boxOf(cab.frontIn, cab.backIn, -cab.widthIn / 2, cab.widthIn / 2, cab.floorIn, cabAt.topIn),
-    };
-    const frameShape: Shape = {
-      kind: 'frame',
-      box: boxOf(
-        -chassis.frontOverhangIn + RAILS_BEHIND_BUMPER_IN,
-        body.endIn - RAILS_SHORT_OF_BODY_IN,
-        -frame.widthIn / 2,
-        frame.widthIn / 2,
-        frame.topIn - frame.depthIn,
-        frame.topIn,
-      ),
     };
     const about = { group: 'Chassis', step: 'chassis' } as const;
     return [
@@ -122,7 +105,7 @@ export const chassisComponents = reading(
         zIn: mass.zIn,
         priceCents: chassis.priceCents,
         made: madeOf(chassis.id, 1, wheelbaseIn),
-        shapes: [frameShape, ...wheels(chosen), cabShape],
+        shapes: [{ kind: 'frame', box: frame }, ...wheels(chosen), cabShape],
       }),
       component({
         id: 'front-axle',
@@ -154,23 +137,12 @@ export const chassisComponents = reading(
         role: 'fuel',
         basis: 'calculated',
         weightLb: mass.fuelLb,
-        xIn: fuel.xIn,
+        xIn: fuelXIn(chosen),
         yIn: fuel.yIn,
         zIn: fuel.zIn,
         made: madeOf(chassis.id, 1, fuel.gallons),
-        shapes: [
-          {
-            kind: 'fuelTank',
-            box: boxAt(
-              fuel.xIn,
-              fuel.yIn,
-              fuel.zIn - FUEL_TANK_DROP_IN,
-              FUEL_TANK_IN.length,
-              FUEL_TANK_IN.width,
-              FUEL_TANK_IN.height,
-            ),
-          },
-        ],
+        source: 'fuel',
+        shapes: [{ kind: 'fuelTank', box: fuelBoxOf(chosen) }],
       }),
     ];
   },

@@ -47,7 +47,7 @@ const CHASSIS_KIND: ChangeKind = { id: 'chassis', title: 'Chassis', costs: 'much
 export const chassisChanges: Changes[] = [
   {
     kind: WHEELBASE,
-    helps: ['load', 'departure', 'wheelsFit', 'equipmentPlace'],
+    helps: ['load', 'room', 'departure', 'wheelsFit', 'equipmentPlace'],
     offer: ({ build }) => {
       const { minIn, maxIn, stepIn } = chassisShelf.in(build).part(build.chassis.partId).wheelbase;
       const now = build.chassis.wheelbaseIn;

@@ -4,7 +4,14 @@ import { partOptions, way } from '../../kernel/index.js';
 import type { Choice, Question, Subject } from '../../kernel/index.js';
 import { feet, feetInches, one, within } from '../../units/index.js';
 import { deviceBlock, deviceProblems, deviceShelf, settleDevice, withDevice } from './block.js';
-import { chosenDevice, deviceComponents, deviceTakes, pedestal, turntablePlace } from './place.js';
+import {
+  chosenDevice,
+  deviceAlong,
+  deviceComponents,
+  deviceTakes,
+  footingPlace,
+  turntablePlace,
+} from './place.js';
 
 export { withDevice } from './block.js';
 export { chosenDevice } from './place.js';
@@ -94,9 +101,9 @@ export const device: Subject = {
   block: deviceBlock,
   settle: settleDevice,
   problems: deviceProblems,
-  along: pedestal,
+  along: deviceAlong,
   takes: deviceTakes,
-  provides: [turntablePlace],
+  provides: [turntablePlace, footingPlace],
   components: deviceComponents,
   choices,
   questions,

@@ -15,7 +15,15 @@ export interface AerialDevice extends Origin {
   heightFt: number;
   /** Base section first. Each lies over the one before; lengths in, weights lb. */
   sections: { weightLb: number; lengthIn: number; widthIn: number; heightIn: number }[];
-  turntable: { weightLb: number; diameterIn: number; heightIn: number };
+  /** Bay for stabilizers and stairs behind the cab of a mid mount, in. */
+  bayIn?: number;
+  turntable: {
+    weightLb: number;
+    diameterIn: number;
+    heightIn: number;
+    /** The way for ladders through its pedestal, where it has one. */
+    through?: { widthIn: number; heightIn: number };
+  };
   platform: { weightLb: number; lengthIn: number; widthIn: number; heightIn: number } | null;
   torqueBox: { weightLb: number; lengthIn: number };
   outriggers: Outriggers[];
@@ -39,6 +47,9 @@ const twoPairs = (weightLb: number, spreadIn: number, dollars: number): Outrigge
   priceCents: usd(dollars),
 });
 
+/** The usual way for ladders through a pedestal, in. */
+const through = { widthIn: 28, heightIn: 33 };
+
 /** Aerial devices with turntable, sections, torque box and outriggers. */
 export const DEVICES: AerialDevice[] = [
   {
@@ -53,7 +64,7 @@ export const DEVICES: AerialDevice[] = [
       { weightLb: 2_000, lengthIn: 304, widthIn: 27, heightIn: 19 },
       { weightLb: 1_200, lengthIn: 302, widthIn: 22, heightIn: 14 },
     ],
-    turntable: { weightLb: 6_300, diameterIn: 72, heightIn: 34 },
+    turntable: { weightLb: 6_300, diameterIn: 72, heightIn: 34, through },
     platform: null,
     torqueBox: { weightLb: 4_600, lengthIn: 140 },
     outriggers: [onePair(1_700, 160, 0), twoPairs(2_800, 140, 14_000)],
@@ -70,7 +81,7 @@ export const DEVICES: AerialDevice[] = [
       { weightLb: 2_200, lengthIn: 338, widthIn: 28, heightIn: 20 },
       { weightLb: 1_350, lengthIn: 336, widthIn: 23, heightIn: 15 },
     ],
-    turntable: { weightLb: 5_900, diameterIn: 74, heightIn: 34 },
+    turntable: { weightLb: 5_900, diameterIn: 74, heightIn: 34, through },
     platform: null,
     torqueBox: { weightLb: 4_900, lengthIn: 150 },
     outriggers: [onePair(1_700, 168, 0), twoPairs(2_900, 144, 14_500)],
@@ -88,7 +99,7 @@ export const DEVICES: AerialDevice[] = [
       { weightLb: 2_500, lengthIn: 362, widthIn: 27, heightIn: 19 },
       { weightLb: 1_500, lengthIn: 360, widthIn: 22, heightIn: 14 },
     ],
-    turntable: { weightLb: 7_400, diameterIn: 80, heightIn: 36 },
+    turntable: { weightLb: 7_400, diameterIn: 80, heightIn: 36, through },
     platform: null,
     torqueBox: { weightLb: 6_200, lengthIn: 190 },
     outriggers: [twoPairs(3_300, 192, 0)],
@@ -107,7 +118,7 @@ export const DEVICES: AerialDevice[] = [
       { weightLb: 1_900, lengthIn: 342, widthIn: 26, heightIn: 17 },
       { weightLb: 1_200, lengthIn: 340, widthIn: 22, heightIn: 13 },
     ],
-    turntable: { weightLb: 7_900, diameterIn: 80, heightIn: 36 },
+    turntable: { weightLb: 7_900, diameterIn: 80, heightIn: 36, through },
     platform: null,
     torqueBox: { weightLb: 6_500, lengthIn: 196 },
     outriggers: [twoPairs(3_500, 192, 0)],
@@ -116,6 +127,7 @@ export const DEVICES: AerialDevice[] = [
     id: 'platform-85-mid',
     name: `${feet(85)} platform, mid mount`,
     mount: 'mid',
+    bayIn: 32,
     heightFt: 85,
     needsTandem: true,
     priceCents: usd(745_000),
@@ -134,6 +146,7 @@ export const DEVICES: AerialDevice[] = [
     id: 'platform-100-mid',
     name: `${feet(100)} platform, mid mount`,
     mount: 'mid',
+    bayIn: 32,
     heightFt: 100,
     needsTandem: true,
     priceCents: usd(820_000),

@@ -1,6 +1,15 @@
-import { boxAt, boxOf, component, madeOf, fromBuild, provide, reading } from '../../kernel/index.js';
-import type { AlongFrame, Component, Shape, Taking } from '../../kernel/index.js';
-import { alongFrame, bodyPlace, cabPlace, pumpHouse, turntable } from '../../truck/index.js';
+import { boxAt, boxOf, component, madeOf, fromBuild, provide, reading, without } from '../../kernel/index.js';
+import type { AlongBlock, Box, Component, Shape, Taking } from '../../kernel/index.js';
+import {
+  alongFrame,
+  bodyPlace,
+  cabPlace,
+  footing,
+  lastAxleIn,
+  pumpHouse,
+  RANK,
+  turntable,
+} from '../../truck/index.js';
 import { feetInches } from '../../units/index.js';
 import { chosenChassis } from '../chassis/index.js';
 import { deviceShelf } from './block.js';
@@ -14,6 +23,11 @@ const HEEL_IN = 16;
 const CENTER_SHARE = 0.44;
 /** Free ahead of and behind a turntable that stands between pump and body, in all, in. */
 const PEDESTAL_CLEAR_IN = 4;
+/** The plate that turns lies that far under the device; the pedestal under it is narrower by that share, in. */
+const PLATE_BELOW_IN = 13;
+const PEDESTAL_SHARE = 0.62;
+/** Foot of the stairs behind the cab of a mid mount, in. */
+const STAIRS_BOTTOM_IN = 22;
 /** A rear mount stands that far behind the rear axle, where the body is long enough, in. */
 const AFT_OF_REAR_AXLE_IN = 30;
 /** How high the device lies over the cab, or over the body where it points aft, in. */
@@ -50,22 +64,32 @@ export const chosenDevice = reading(
   },
 );
 
-/** A mid mount's turntable stands in the row of blocks between pump and body. */
-export const pedestal = reading('device', [chosenDevice], (chosen): AlongFrame | null =>
-  chosen?.device.mount === 'mid'
-    ? {
-        owner: 'device',
-        order: 2,
-        aheadIn: 1,
-        lengthIn: chosen.device.turntable.diameterIn + PEDESTAL_CLEAR_IN - 1,
-      }
-    : null,
-);
-
-/** No compartment at the back: the device's pedestal and torque box are there. */
-export const deviceTakes = reading('device', [chosenDevice], (chosen): Taking[] =>
-  chosen ? [{ from: 'compartments', side: 'rear' }] : [],
-);
+/** A mid mount stands in the row: stabilizers and stairs behind the cab, and the turntable ahead of the body. */
+export const deviceAlong = reading('device', [chosenDevice], (chosen): AlongBlock[] => {
+  if (chosen?.device.mount !== 'mid') return [];
+  const { bayIn, turntable: table } = chosen.device;
+  const pedestal: AlongBlock = {
+    id: 'turntable',
+    title: 'Turntable',
+    rank: RANK.turntable,
+    aheadIn: PEDESTAL_CLEAR_IN / 2,
+    lengthIn: table.diameterIn + PEDESTAL_CLEAR_IN / 2,
+    moves: true,
+  };
+  return bayIn === undefined
+    ? [pedestal]
+    : [
+        {
+          id: 'stabilizers',
+          title: 'Stabilizers and stairs',
+          rank: RANK.stabilizers,
+          aheadIn: 0,
+          lengthIn: bayIn,
+          moves: true,
+        },
+        pedestal,
+      ];
+});
 
 export const turntablePlace = provide(
   turntable,
@@ -75,7 +99,7 @@ export const turntablePlace = provide(
     const { diameterIn } = chosen.device.turntable;
     if (chosen.device.mount === 'mid')
       return {
-        xIn: along['device']!.x0 + (diameterIn + PEDESTAL_CLEAR_IN) / 2,
+        xIn: along['turntable']!.x0 + diameterIn / 2,
         zIn: body.topIn + OVER_BODY_IN,
         facing: 'rearward' as const,
       };
@@ -87,19 +111,88 @@ export const turntablePlace = provide(
   },
 );
 
+/** What the device stands on: torque box and pedestal. */
+export const footingPlace = provide(
+  footing,
+  [chosenDevice, turntable, bodyPlace, chosenChassis],
+  (chosen, at, body, { chassis }) => {
+    if (!chosen || !at) return null;
+    const { torqueBox: box, turntable: table } = chosen.device;
+    const z0 = chassis.frame.topIn;
+    const z1 = z0 + TORQUE_BOX_IN.height;
+    const back = Math.min(body.endIn - TORQUE_BOX_IN.shortOfBody, at.xIn + TORQUE_BOX_IN.behindTurntable);
+    const half = (table.diameterIn * PEDESTAL_SHARE) / 2;
+    return {
+      torqueBox: boxOf(
+        Math.max(back - box.lengthIn, body.frontIn),
+        back,
+        -TORQUE_BOX_IN.half,
+        TORQUE_BOX_IN.half,
+        z0,
+        z1,
+      ),
+      pedestal: boxOf(at.xIn - half, at.xIn + half, -half, half, z1, at.zIn - PLATE_BELOW_IN),
+      through: table.through ?? null,
+    };
+  },
+);
+
+/** The outriggers folded at the sides, and the bay behind the cab that some stand in. */
+const outriggersPlace = reading(
+  'device',
+  [chosenDevice, turntable, alongFrame, bodyPlace, pumpHouse, chosenChassis],
+  (chosen, at, along, body, house, { chassis, wheelbaseIn, rearAxle }) => {
+    if (!chosen || !at) return null;
+    const { outriggers } = chosen;
+    const lastTire = lastAxleIn({ wheelbaseIn, rear: rearAxle }) + chassis.rearTire.diameterIn / 2;
+    const atBack = Math.min(lastTire + CLEAR_OF_TIRE_IN, body.endIn - INSIDE_END_IN);
+    const bay = along['stabilizers'];
+    const first = bay
+      ? bay.x0 + OUTRIGGER_IN.half + 1
+      : (house?.at === 'row' ? house.x1 : body.frontIn) + INSIDE_END_IN;
+    const places = outriggers.pairs === 2 ? [first, atBack] : [atBack];
+    const side = body.widthIn / 2;
+    const legs = places.flatMap((x) =>
+      [-1, 1].map((of): Box => {
+        const [inner, outer] = [of * (side - OUTRIGGER_IN.depth), of * (side + OUTRIGGER_IN.out)];
+        return boxOf(
+          x - OUTRIGGER_IN.half,
+          x + OUTRIGGER_IN.half,
+          Math.min(inner, outer),
+          Math.max(inner, outer),
+          OUTRIGGER_IN.bottom,
+          OUTRIGGER_IN.top,
+        );
+      }),
+    );
+    return { legs, places, bay: bay ?? null };
+  },
+);
+
+/** A pedestal with a way through it along the truck, at its foot. */
+const archOf = (pedestal: Box, { widthIn, heightIn }: { widthIn: number; heightIn: number }): Box[] =>
+  without(pedestal, [
+    boxOf(pedestal.x0, pedestal.x1, -widthIn / 2, widthIn / 2, pedestal.z0, pedestal.z0 + heightIn),
+  ]);
+
+/** What the device takes from the compartments. */
+export const deviceTakes = reading('device', [footing, outriggersPlace], (on, out): Taking[] =>
+  on && out ? [{ from: 'compartments', boxes: [on.torqueBox, on.pedestal, ...out.legs] }] : [],
+);
+
 /** The aerial device as it rides: turntable, sections over the truck, platform, torque box and outriggers. */
 export const deviceComponents = reading(
   'device',
-  [chosenDevice, turntable, bodyPlace, pumpHouse, chosenChassis],
-  (chosen, at, body, house, { chassis, wheelbaseIn, rearAxle }): Component[] => {
-    if (!chosen || !at) return [];
+  [chosenDevice, turntable, footing, outriggersPlace, bodyPlace],
+  (chosen, at, on, out, body): Component[] => {
+    if (!chosen || !at || !on || !out) return [];
     const { device, outriggers } = chosen;
+    const { torqueBox, pedestal, through } = on;
+    const { legs, places, bay } = out;
     const forward = at.facing === 'forward' ? -1 : 1;
     const heel = at.xIn - forward * HEEL_IN;
     const baseZ = at.zIn;
     const about = { group: 'Aerial device', step: 'device', yIn: 0 } as const;
-    const frameTop = chassis.frame.topIn;
-    const boxTop = frameTop + TORQUE_BOX_IN.height;
     const made = madeOf(device.id);
 
     const sections = device.sections.map((section, i) => {
@@ -134,36 +227,22 @@ export const deviceComponents = reading(
     const last = device.sections.length - 1;
     const tip = heel + forward * (last * TIP_STEP_IN + device.sections[last]!.lengthIn);
 
-    const torqueBack = Math.min(
-      body.endIn - TORQUE_BOX_IN.shortOfBody,
-      at.xIn + TORQUE_BOX_IN.behindTurntable,
-    );
-    const torqueBox = boxOf(
-      torqueBack - device.torqueBox.lengthIn,
-      torqueBack,
-      -TORQUE_BOX_IN.half,
-      TORQUE_BOX_IN.half,
-      frameTop,
-      boxTop,
-    );
-    const behindTire =
-      wheelbaseIn + rearAxle.spreadIn / 2 + chassis.rearTire.diameterIn / 2 + CLEAR_OF_TIRE_IN;
-    const atBack = Math.min(behindTire, body.endIn - INSIDE_END_IN);
-    const places = outriggers.pairs === 2 ? [(house?.x1 ?? body.frontIn) + INSIDE_END_IN, atBack] : [atBack];
-    const half = body.widthIn / 2;
-    const outriggerShapes = places.flatMap((x) =>
-      [-1, 1].map((side): Shape => ({
-        kind: 'outrigger',
-        box: boxOf(
-          x - OUTRIGGER_IN.half,
-          x + OUTRIGGER_IN.half,
-          side < 0 ? -half - OUTRIGGER_IN.out : half - OUTRIGGER_IN.depth,
-          side < 0 ? -half + OUTRIGGER_IN.depth : half + OUTRIGGER_IN.out,
-          OUTRIGGER_IN.bottom,
-          OUTRIGGER_IN.top,
-        ),
-      })),
-    );
+    const outriggerShapes = legs.map((box): Shape => ({ kind: 'outrigger', box }));
+    const stairs: Shape[] = bay
+      ? [
+          {
+            kind: 'stairs',
+            box: boxOf(
+              bay.x0 + 2 * OUTRIGGER_IN.half + 2,
+              bay.x1,
+              -body.widthIn / 2,
+              body.widthIn / 2,
+              STAIRS_BOTTOM_IN,
+              pedestal.z1,
+            ),
+          },
+        ]
+      : [];
 
     return [
       component({
@@ -174,7 +253,7 @@ export const deviceComponents = reading(
         weightLb: device.torqueBox.weightLb,
         basis: device.basis,
         xIn: (torqueBox.x0 + torqueBox.x1) / 2,
-        zIn: frameTop + TORQUE_BOX_IN.weightUp,
+        zIn: torqueBox.z0 + TORQUE_BOX_IN.weightUp,
         shapes: [{ kind: 'torqueBox', box: torqueBox }],
       }),
       component({
@@ -182,11 +261,12 @@ export const deviceComponents = reading(
         name: `${outriggers.name}, ${feetInches(outriggers.spreadIn)} spread`,
         ...about,
         made: madeOf(`${device.id}.${outriggers.id}`),
+        source: device.id,
         weightLb: outriggers.weightLb,
         priceCents: outriggers.priceCents,
         xIn: places.reduce((sum, x) => sum + x, 0) / places.length,
         zIn: OUTRIGGER_IN.zIn,
-        shapes: outriggerShapes,
+        shapes: [...outriggerShapes, ...stairs],
       }),
       component({
         id: 'device.turntable',
@@ -197,17 +277,18 @@ export const deviceComponents = reading(
         basis: device.basis,
         priceCents: device.priceCents,
         xIn: at.xIn,
-        zIn: (boxTop + baseZ + DRIVE_UP_IN) / 2,
+        zIn: (torqueBox.z1 + baseZ + DRIVE_UP_IN) / 2,
         shapes: [
           {
             kind: 'turntable',
+            pedestal: through ? archOf(pedestal, through) : [pedestal],
             box: boxAt(
               at.xIn,
               0,
-              (boxTop + baseZ) / 2,
+              (torqueBox.z1 + baseZ) / 2,
               device.turntable.diameterIn,
               device.turntable.diameterIn,
-              baseZ - boxTop,
+              baseZ - torqueBox.z1,
             ),
           },
         ],

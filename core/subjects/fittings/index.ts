@@ -99,11 +99,14 @@ const components = reading(
   (all, type, { chassis: { cab } }, cabAt, house, body, hoseBeds, device) => {
     const roofFront =
       cab.style === 'hooded' ? cab.windshieldIn + LIGHT_BAR_IN.hooded : cab.frontIn + LIGHT_BAR_IN.flatFront;
-    const top = house ?? { x0: body.frontIn, x1: body.frontIn + FRONT_OF_BODY_IN, z1: body.topIn };
     const bedTop = Math.max(
       body.topIn,
       ...hoseBeds.filter(({ kind }) => kind === 'main' && !device).map((bed) => bed.floorIn + bed.depthIn),
     );
+    const top =
+      house?.at === 'row' || house?.at === 'crewModule'
+        ? house
+        : { x0: body.frontIn, x1: body.frontIn + FRONT_OF_BODY_IN, z1: bedTop };
     return all.map(({ id, part }) => {
       const xIn = {
         cabRoof: part.shape === 'lightBar' ? roofFront : cab.backIn - ROOF_AHEAD_OF_BACK_IN,
@@ -162,7 +165,7 @@ export const fittings: Subject = {
   changes: [
     {
       kind: FITTING,
-      helps: ['budget'],
+      helps: ['budget', 'room'],
       offer: ({ build }) =>
         build.fittings.lines.map(({ id, partId }) =>
           atOnce(

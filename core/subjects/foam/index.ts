@@ -109,6 +109,7 @@ const components = reading(
         ...about,
         role: 'foam',
         made: madeOf(system.id, 1, gallons),
+        source: 'concentrate',
         xIn: boxes[0] ? boxes[0].frontIn + CELL_IN.behindFront : xIn,
         zIn: boxes.length
           ? Math.max(...boxes.map((b) => b.bottomIn + b.heightIn)) - CELL_IN.belowTop

@@ -2,7 +2,7 @@ import { block, clamped, field, freshId, linesIn, settled, withLine } from '../.
 import type { BlockOf, Build, Problem } from '../../build/index.js';
 import { partFigure, Shelf } from '../../kernel/index.js';
 import type { BedKind } from '../../truck/index.js';
-import { feet } from '../../units/index.js';
+import { feet, inches } from '../../units/index.js';
 import { hasWell } from '../bumper/index.js';
 import { pumpIn } from '../pump/index.js';
 import { HOSES } from './parts.js';
@@ -42,8 +42,14 @@ const bed = (id: string, name: string, kind: BedKind, side: Bed['side'] = 0, nth
   nth,
 });
 
+/** On both sides of a ladder that lies over the truck. */
+const besideLadder = [
+  bed('main-left', 'Hose bed, driver’s side', 'main', -1),
+  bed('main-right', 'Hose bed, officer’s side', 'main', 1, 1),
+];
+
 /** The beds that follow from what was chosen: body, pump, bumper. */
-export function bedsIn(build: Pick<Build, 'type' | 'pump' | 'bumper' | 'parts'>): Bed[] {
+export function bedsIn(build: Pick<Build, 'type' | 'pump' | 'bumper' | 'parts'> & Divided): Bed[] {
   const well = hasWell(build) ? [bed('bumper-well', 'Bumper well', 'well')] : [];
   if (build.type === 'brush') {
     return [
@@ -58,8 +64,7 @@ export function bedsIn(build: Pick<Build, 'type' | 'pump' | 'bumper' | 'parts'>)
     ...Array.from({ length: pumpIn(build)?.crosslays ?? 0 }, (_, i) =>
       bed(`crosslay-${i + 1}`, `Crosslay ${i + 1}`, 'crosslay', 0, i),
     ),
-    bed('main-left', 'Hose bed, driver’s side', 'main', -1),
-    bed('main-right', 'Hose bed, officer’s side', 'main', 1),
+    ...(build.type === 'aerial' ? besideLadder : mainBeds(build)),
   ];
 }
 
@@ -70,13 +75,74 @@ export function suitsBed({ kind }: Pick<Bed, 'kind'>, { use }: Pick<Hose, 'use'>
   return use === 'attack' || use === 'supply';
 }
 
-const bedName = (id: string, build: Build) => bedsIn(build).find((other) => other.id === id)?.name ?? id;
+const bedName = (id: string, build: Build): string =>
+  bedsIn(build).find((other) => other.id === id)?.name ?? id;
+
+/** Where crosslays can lie: over the pump, or in a module of their own ahead of it or behind it. */
+export const CROSSLAY_PLACES = ['over', 'ahead', 'behind'] as const;
+export type CrosslayPlace = (typeof CROSSLAY_PLACES)[number];
+const CROSSLAY_PLACE_NAMES: Record<CrosslayPlace, string> = {
+  over: 'over the pump',
+  ahead: 'in a module ahead of the pump',
+  behind: 'in a module behind the pump',
+};
+
+/** What has a main bed that may be divided. */
+interface Divided {
+  hose: { dividers?: { id: string; yIn: number }[] };
+}
+
+/** The dividers of the main bed, from the driver's side. */
+export const dividersIn = ({ hose }: Divided): { id: string; yIn: number }[] =>
+  [...(hose.dividers ?? [{ id: 'middle', yIn: 0 }])].sort((a, b) => a.yIn - b.yIn);
+
+/** The parts of the main bed between its dividers, from the driver's side. */
+function mainBeds(build: Divided): Bed[] {
+  const dividers = dividersIn(build);
+  if (dividers.length === 0) return [bed('main-left', 'Hose bed', 'main')];
+  const between = dividers
+    .slice(0, -1)
+    .map(({ id }, i) =>
+      bed(
+        `main-${id}`,
+        dividers.length > 2 ? `Hose bed, middle ${i + 1}` : 'Hose bed, middle',
+        'main',
+        0,
+        i + 1,
+      ),
+    );
+  return [
+    bed('main-left', 'Hose bed, driver’s side', 'main', -1),
+    ...between,
+    bed('main-right', 'Hose bed, officer’s side', 'main', 1, dividers.length),
+  ];
+}
 
 export const hoseBlock = block({
   id: 'hose',
   title: 'Hose loads',
   version: 1,
   fields: {
+    /** Where the crosslays lie; over the pump where left out. */
+    crosslaysAt: field.optional(
+      field.oneOf('Where the crosslays lie', CROSSLAY_PLACES, CROSSLAY_PLACE_NAMES),
+    ),
+    /** Walls along the main bed, by their distance from the middle; one in the middle where left out. */
+    dividers: field.optional(
+      field.lines(
+        'Hose bed dividers',
+        'Divider',
+        4,
+        { yIn: field.amount('From the middle', 'in', { min: -40, max: 40, step: 1 }) },
+        ({ yIn }) => ({
+          title: 'Hose bed divider',
+          words:
+            yIn === 0
+              ? 'in the middle'
+              : `${inches(Math.abs(yIn))} to the ${yIn < 0 ? 'driver’s' : 'officer’s'} side`,
+        }),
+      ),
+    ),
     loads: field.lines(
       'Hose loads',
       'Hose load',
@@ -111,6 +177,7 @@ declare module '../../build/build.js' {
 
 export type HoseLoad = Build['hose']['loads'][number];
 const { lengthFt: LENGTH } = hoseBlock.fields.loads.fields;
+const { yIn: DIVIDER_Y } = hoseBlock.fields.dividers.fields;
 /** Hose that a bed begins with, and what a bed of a kind usually takes at most, ft. */
 const FIRST_HOSE_FT = 200;
 export const USUAL_HOSE_FT: Record<BedKind, number> = {
@@ -128,6 +195,35 @@ export function withLoad(build: Build, id: string, change: Partial<Omit<HoseLoad
   const load = build.hose.loads.find((other) => other.id === id);
   return load ? withLoads(build, withLine(build.hose.loads, id, change && { ...load, ...change })) : build;
 }
+
+/** The crosslays in another place; over the pump nothing is said of it. */
+export function withCrosslaysAt(build: Build, at: CrosslayPlace): Build {
+  const { crosslaysAt: _old, ...rest } = build.hose;
+  return { ...build, hose: at === 'over' ? rest : { ...rest, crosslaysAt: at } };
+}
+
+/** So many dividers in the main bed, evenly spaced over its width, in. */
+export const withDividers = (build: Build, count: number, widthIn: number): Build => ({
+  ...build,
+  hose: {
+    ...build.hose,
+    dividers: Array.from({ length: count }, (_, i) => ({
+      id: `d${i + 1}`,
+      yIn: Math.round(((i + 1) / (count + 1) - 0.5) * widthIn),
+    })),
+  },
+});
+
+/** A divider of the main bed in another place, to the inch. */
+export const withDividerAt = (build: Build, id: string, yIn: number): Build => ({
+  ...build,
+  hose: {
+    ...build.hose,
+    dividers: dividersIn(build).map((divider) =>
+      divider.id === id ? { ...divider, yIn: Math.round(clamped(DIVIDER_Y, yIn)) } : divider,
+    ),
+  },
+});
 
 /** One more load in a bed. */
 export const withNewLoad = (

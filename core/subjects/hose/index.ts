@@ -2,6 +2,7 @@ import type { Build } from '../../build/index.js';
 import {
   amountChoice,
   atLeast,
+  boxOf,
   check,
   fits,
   inSteps,
@@ -12,13 +13,14 @@ import {
   reading,
   way,
 } from '../../kernel/index.js';
-import type { ChangeKind, Changes, Choice, Subject } from '../../kernel/index.js';
+import type { ChangeKind, Changes, Choice, Evaluation, Grip, Subject } from '../../kernel/index.js';
 import { beds } from '../../truck/index.js';
 import type { BedKind } from '../../truck/index.js';
 import { counted, feet, hoseSize, inches, IN3_PER_FT3, listed, within } from '../../units/index.js';
 import { bumperItemShelf, withBumperItem } from '../bumper/index.js';
 import {
   bedsIn,
+  dividersIn,
   hoseBlock,
   hoseProblems,
   hoseShelf,
@@ -26,13 +28,25 @@ import {
   settleHose,
   suitsBed,
   USUAL_HOSE_FT,
+  withDividerAt,
+  withDividers,
   withLoad,
   withNewLoad,
 } from './block.js';
 import type { Bed, HoseLoad } from './block.js';
-import { bedsPlace, hoseCarried, hoseComponents, hoseFit, hoseTakes } from './place.js';
+import { bedsPlace, hoseAlong, hoseCarried, hoseComponents, hoseFit, hoseTakes } from './place.js';
 
-export { bedsIn, hoseShelf, loadsIn, suitsBed, withLoad, withNewLoad } from './block.js';
+export {
+  bedsIn,
+  hoseShelf,
+  loadsIn,
+  suitsBed,
+  withCrosslaysAt,
+  withDividerAt,
+  withDividers,
+  withLoad,
+  withNewLoad,
+} from './block.js';
 export type { Bed, HoseLoad } from './block.js';
 export { packedHeightIn } from './place.js';
 
@@ -196,13 +210,83 @@ function loadChoices(build: Build, bed: Bed, load: HoseLoad | undefined, nth: nu
   ];
 }
 
-const choices = (build: Build): Choice[] =>
-  bedsIn(build).flatMap((bed) => {
+/** Dividers of the main bed: how many, and where each stands. */
+function dividerChoices(build: Build, evaluated: () => Evaluation): Choice[] {
+  if (!bedsIn(build).some(({ kind }) => kind === 'main') || build.type === 'aerial') return [];
+  const all = dividersIn(build);
+  const field = hoseBlock.fields.dividers;
+  return [
+    {
+      kind: 'amount',
+      id: 'dividers',
+      title: 'Dividers in the hose bed',
+      unit: '',
+      min: 0,
+      max: field.most,
+      step: 1,
+      value: all.length,
+      set: (count) => (count === all.length ? build : withDividers(build, count, widthOfMain(evaluated()))),
+    },
+    ...all.map(({ id, yIn }, i) =>
+      amountChoice(
+        `divider-${id}`,
+        {
+          ...field.fields.yIn,
+          title:
+            all.length > 1 ? `Divider ${i + 1}, to the officer’s side` : 'Divider, to the officer’s side',
+          usual: [-20, 20],
+        },
+        yIn,
+        (to) => (to === yIn ? build : withDividerAt(build, id, to)),
+      ),
+    ),
+  ];
+}
+
+const mainBeds = (evaluation: Evaluation) => evaluation.read(beds).filter(({ kind }) => kind === 'main');
+
+/** How wide the main bed is in all, in. */
+function widthOfMain(evaluation: Evaluation): number {
+  const all = mainBeds(evaluation);
+  const edges = all.flatMap(({ yCenter, widthIn }) => [yCenter - widthIn / 2, yCenter + widthIn / 2]);
+  return edges.length === 0 ? 0 : Math.max(...edges) - Math.min(...edges);
+}
+
+/** A divider is taken hold of at the back of the bed: so long and wide, in. */
+const GRIP_IN = { length: 24, width: 4 };
+
+function grips(evaluation: Evaluation): Grip[] {
+  const { build } = evaluation;
+  const [bed] = mainBeds(evaluation);
+  if (!bed || build.type === 'aerial') return [];
+  return dividersIn(build).map(({ id, yIn }) => ({
+    id: `divider-${id}`,
+    title: 'Hose bed divider',
+    box: boxOf(
+      bed.x1 - GRIP_IN.length,
+      bed.x1,
+      yIn - GRIP_IN.width / 2,
+      yIn + GRIP_IN.width / 2,
+      bed.floorIn,
+      bed.floorIn + bed.depthIn,
+    ),
+    directions: ['y'],
+    choice: `divider-${id}`,
+    atIn: yIn,
+    at: `${inches(yIn)} to the officer’s side`,
+    moved: ({ y = 0 }) => withDividerAt(build, id, yIn + y),
+  }));
+}
+
+const choices = (build: Build, evaluated: () => Evaluation): Choice[] => [
+  ...dividerChoices(build, evaluated),
+  ...bedsIn(build).flatMap((bed) => {
     const loads = loadsIn(build, bed.id);
     return loads.length === 0
       ? loadChoices(build, bed, undefined, 0)
       : loads.flatMap((load, nth) => loadChoices(build, bed, load, nth));
-  });
+  }),
+];
 
 /** The line at the bumper that is asked about. */
 const BUMPER_LINE = { partId: 'attack-1.75', lengthFt: 100 };
@@ -218,6 +302,7 @@ export const hose: Subject = {
   block: hoseBlock,
   settle: settleHose,
   problems: hoseProblems,
+  along: hoseAlong,
   takes: hoseTakes,
   provides: [bedsPlace],
   components: hoseComponents,
@@ -237,6 +322,7 @@ export const hose: Subject = {
   checks,
   changes,
   choices,
+  grips,
   questions: [
     {
       id: 'bumperLine',

@@ -1,19 +1,22 @@
-import { boxOf, component, madeOf, fromBuild, provide, reading } from '../../kernel/index.js';
-import type { Component, Taking, TankBox } from '../../kernel/index.js';
+import { boxOf, component, madeOf, fromBuild, provide, reading, settling } from '../../kernel/index.js';
+import type { AlongBlock, Component, Taking, TankBox } from '../../kernel/index.js';
 import {
+  alongFrame,
   beds,
   bodyPlace,
   bumperFront,
   cabPlace,
   pumpHouse,
+  RANK,
   tankBoxes,
   turntable,
 } from '../../truck/index.js';
 import type { BedPlace, BodyPlace } from '../../truck/index.js';
 import { feet, IN_PER_FT } from '../../units/index.js';
 import { chosenChassis } from '../chassis/index.js';
+import { hoseWell } from '../bumper/index.js';
 import { skid } from '../pump/index.js';
-import { bedsIn, hoseShelf } from './block.js';
+import { bedsIn, dividersIn, hoseShelf } from './block.js';
 import type { Bed } from './block.js';
 import type { Hose } from './parts.js';
 
@@ -26,13 +29,13 @@ const REEL = { weightLb: 140, priceCents: 385_000 };
 const WALL_IN = 2;
 /**
  * In a pump house: what its ends take, free between two crosslays, how wide and deep each is, and free at the
- * sides together, in.
+ * sides together; in a module of their own over the frame; in.
  */
-const CROSSLAY_IN = { ends: 4, between: 2, wide: 8, deep: 14, sides: 6 };
+const CROSSLAY_IN = { ends: 4, between: 2, wide: 8, deep: 14, sides: 6, overFrame: 6 };
 /** Where crosslays lie on a truck without a pump house: bottom and top, in. */
 const WITHOUT_HOUSE_IN = { z0: 24, z1: 90 };
-/** The well in the bumper: behind its face, ahead of the grille, as wide, its floor, as deep, in. */
-const WELL_IN = { behindFace: 3, aheadOfGrille: 1, wide: 34, floor: 20, deep: 14 };
+/** The well in the bumper: behind its face, ahead of the grille, its floor, as deep, in. */
+const WELL_IN = { behindFace: 3, aheadOfGrille: 1, floor: 20, deep: 14 };
 /**
  * The main beds: as deep; without a tank their floor over the frame; beside a ladder as wide, from the
  * middle, as deep and over the body; before a turntable that stands aft, in.
@@ -51,6 +54,8 @@ const MAIN_IN = {
 const TRAY_IN = { overDeck: 24, long: 40, y: 13, wide: 22, deep: 10, behindFront: 6 };
 /** A reel at the back of a bed: from its end, as wide and deep, in. */
 const REEL_IN = { from: 30, to: 6, wide: 30, deep: 24 };
+/** A module of crosslays: its weight for an inch, price, underside, top over the frame, and inside the body's sides. */
+const MODULE = { lbPerIn: 9, priceCents: 480_000, bottomIn: 24, overFrameIn: 34, insideIn: 1 };
 /** Packed hose shows one line for so many thicknesses. */
 const THICKNESSES_A_LINE = 3;
 
@@ -69,11 +74,59 @@ function bedFloor(body: BodyPlace, boxes: readonly TankBox[]): { floorIn: number
 /** The beds of the build; what they follow from is settled so that an edit of anything else leaves them be. */
 const bedsOfBuild = { ...reading('hose', [fromBuild((build) => build)], bedsIn), settles: true as const };
 
+const dividers = settling('hose', [fromBuild(({ hose }) => hose)], (hose) => dividersIn({ hose }));
+
+/** A module of crosslays stands in the row, ahead of the pump or behind it. */
+export const hoseAlong = reading(
+  'hose',
+  [fromBuild(({ hose }) => hose.crosslaysAt), bedsOfBuild],
+  (at, all): AlongBlock[] => {
+    const count = all.filter(({ kind }) => kind === 'crosslay').length;
+    if (count === 0 || at === undefined || at === 'over') return [];
+    return [
+      {
+        id: 'preconnects',
+        title: 'Preconnects',
+        rank: at === 'ahead' ? RANK.preconnectsAhead : RANK.preconnectsBehind,
+        aheadIn: 0,
+        lengthIn: count * (CROSSLAY_IN.wide + CROSSLAY_IN.between) - CROSSLAY_IN.between + CROSSLAY_IN.ends,
+        moves: true,
+      },
+    ];
+  },
+);
+
 /** Every bed of the build with its place and inside size. */
 export const bedsPlace = provide(
   beds,
-  [bedsOfBuild, bodyPlace, cabPlace, bumperFront, chosenChassis, pumpHouse, skid, tankBoxes, turntable],
-  (all: Bed[], body, cab, bumper, { chassis }, house, skidAt, boxes, device): BedPlace[] => {
+  [
+    bedsOfBuild,
+    dividers,
+    alongFrame,
+    bodyPlace,
+    cabPlace,
+    bumperFront,
+    hoseWell,
+    chosenChassis,
+    pumpHouse,
+    skid,
+    tankBoxes,
+    turntable,
+  ],
+  (
+    all: Bed[],
+    walls,
+    along,
+    body,
+    cab,
+    bumper,
+    inBumper,
+    { chassis },
+    house,
+    skidAt,
+    boxes,
+    device,
+  ): BedPlace[] => {
     const crosslays = all.filter(({ kind }) => kind === 'crosslay').length;
     const { floorIn, x0 } = bedFloor(body, boxes);
     const topOf = (box: TankBox) => box.bottomIn + box.heightIn;
@@ -81,13 +134,26 @@ export const bedsPlace = provide(
       well: () => ({
         x0: bumper + WELL_IN.behindFace,
         x1: -chassis.frontOverhangIn - WELL_IN.aheadOfGrille,
-        yCenter: 0,
-        widthIn: WELL_IN.wide,
+        yCenter: inBumper?.yIn ?? 0,
+        widthIn: inBumper?.widthIn ?? 0,
         floorIn: WELL_IN.floor,
         depthIn: WELL_IN.deep,
         runs: 'across',
       }),
       crosslay: ({ nth }) => {
+        const module = along['preconnects'];
+        if (module) {
+          const start = module.x0 + CROSSLAY_IN.ends / 2 + nth * (CROSSLAY_IN.wide + CROSSLAY_IN.between);
+          return {
+            x0: start,
+            x1: start + CROSSLAY_IN.wide,
+            yCenter: 0,
+            widthIn: body.widthIn - CROSSLAY_IN.sides,
+            floorIn: chassis.frame.topIn + CROSSLAY_IN.overFrame,
+            depthIn: CROSSLAY_IN.deep,
+            runs: 'across',
+          };
+        }
         const { x0: from, x1: to, z1 } = house ?? { ...WITHOUT_HOUSE_IN, x0: cab.backIn, x1: body.frontIn };
         const span = (to - from - CROSSLAY_IN.ends) / crosslays;
         const start = from + CROSSLAY_IN.ends / 2 + span * nth;
@@ -101,7 +167,7 @@ export const bedsPlace = provide(
           runs: 'across',
         };
       },
-      main: ({ side }) => {
+      main: ({ side, nth }) => {
         const end = body.endIn - WALL_IN;
         if (device) {
           const { wide, y, deep, up } = MAIN_IN.besideLadder;
@@ -117,12 +183,16 @@ export const bedsPlace = provide(
             runs: 'along',
           };
         }
-        const widthIn = (body.widthIn - 2 * body.compartmentDepthIn) / 2 - WALL_IN;
+        // Between the walls of the bed and its dividers.
+        const half = body.widthIn / 2 - body.compartmentDepthIn;
+        const at = walls.map(({ yIn }) => Math.min(half, Math.max(-half, yIn)));
+        const left = nth === 0 ? -half + MAIN_IN.divider : at[nth - 1]! + MAIN_IN.divider;
+        const right = nth === at.length ? half - MAIN_IN.divider : at[nth]! - MAIN_IN.divider;
         return {
           x0,
           x1: end,
-          yCenter: side * (widthIn / 2 + MAIN_IN.divider),
-          widthIn,
+          yCenter: (left + right) / 2,
+          widthIn: Math.max(0.1, right - left),
           floorIn,
           depthIn: MAIN_IN.deep,
           runs: 'along',
@@ -156,17 +226,16 @@ export const bedsPlace = provide(
 );
 
 /** The openings of the crosslays in the pump house. */
-export const hoseTakes = reading('hose', [beds], (all): Taking[] =>
-  all
-    .filter(({ kind }) => kind === 'crosslay')
-    .map(({ x0, x1, floorIn, depthIn }) => ({
-      from: 'pumpHouse',
-      x0,
-      x1,
-      z0: floorIn,
-      z1: floorIn + depthIn,
-    })),
-);
+export const hoseTakes = reading('hose', [beds, alongFrame], (all, along): Taking[] => [
+  {
+    from: 'pumpHouse',
+    boxes: all
+      .filter(({ kind }) => kind === 'crosslay' && !along['preconnects'])
+      .map(({ x0, x1, yCenter, widthIn, floorIn, depthIn }) =>
+        boxOf(x0, x1, yCenter - widthIn / 2, yCenter + widthIn / 2, floorIn, floorIn + depthIn),
+      ),
+  },
+]);
 
 /** How high packed hose stands in a bed, in. */
 export function packedHeightIn(
@@ -211,9 +280,45 @@ export const hoseCarried = reading('hose', [chosenLoads], (loads) =>
   loads.map(({ hose: { sizeIn, use }, lengthFt }) => ({ sizeIn, use, lengthFt })),
 );
 
+/** The module of crosslays, where they have one. */
+const crosslayModule = reading(
+  'hose',
+  [alongFrame, bodyPlace, chosenChassis, beds],
+  ({ preconnects: at }, body, { chassis }, all): Component[] => {
+    if (!at) return [];
+    const half = body.widthIn / 2 - MODULE.insideIn;
+    const [z0, z1] = [MODULE.bottomIn, chassis.frame.topIn + MODULE.overFrameIn];
+    return [
+      component({
+        id: 'hose.module',
+        name: 'Module for crosslays',
+        group: 'Hose',
+        step: 'hose',
+        weightLb: MODULE.lbPerIn * (at.x1 - at.x0),
+        basis: 'estimated',
+        priceCents: MODULE.priceCents,
+        xIn: (at.x0 + at.x1) / 2,
+        yIn: 0,
+        zIn: (z0 + z1) / 2,
+        made: madeOf('crosslay-module', 1, at.x1 - at.x0),
+        shapes: [
+          {
+            kind: 'preconnects',
+            box: boxOf(at.x0, at.x1, -half, half, z0, z1),
+            slots: all
+              .filter(({ kind }) => kind === 'crosslay')
+              .map(({ x0, x1, floorIn, depthIn }) => boxOf(x0, x1, -half, half, floorIn, floorIn + depthIn)),
+          },
+        ],
+      }),
+    ];
+  },
+);
+
 /** The hose in its beds, and the reel that some of it is wound on. */
-export const hoseComponents = reading('hose', [bedded], (loads) =>
-  loads.flatMap(({ id, hose, lengthFt, bed, first, bottomIn, heightIn }): Component[] => {
+export const hoseComponents = reading('hose', [bedded, crosslayModule], (loads, module) => [
+  ...module,
+  ...loads.flatMap(({ id, hose, lengthFt, bed, first, bottomIn, heightIn }): Component[] => {
     const xIn = (bed.x0 + bed.x1) / 2;
     const across = [bed.yCenter - bed.widthIn / 2, bed.yCenter + bed.widthIn / 2] as const;
     const wound = bed.kind === 'reel';
@@ -252,4 +357,4 @@ export const hoseComponents = reading('hose', [bedded], (loads) =>
     });
     return wound && first ? [reel, load] : [load];
   }),
-);
+]);

@@ -1,7 +1,7 @@
 import { BASES, block, clamped, field, linesIn, withLine } from '../../build/index.js';
 import type { BlockOf, Build } from '../../build/index.js';
 import { boxAt, component, fromBuild, reading } from '../../kernel/index.js';
-import type { Direction, Evaluation, Grip, Subject } from '../../kernel/index.js';
+import type { Direction, Evaluation, Grip, Shape, Subject } from '../../kernel/index.js';
 import { bodyPlace } from '../../truck/index.js';
 import { feetInches, inches, lb } from '../../units/index.js';
 
@@ -15,6 +15,10 @@ export const ITEM_FIELDS = {
   yIn: field.amount('To the officer’s side', 'in', { min: -60, max: 60 }),
   /** Above the ground. */
   zIn: field.amount('Above the ground', 'in', { min: 0, max: 170 }),
+  /** How large it is; where one is left out it is a mark on the drawing, without an outside. */
+  lengthIn: field.optional(field.amount('Length', 'in', { min: 0.5, max: 600 })),
+  widthIn: field.optional(field.amount('Width', 'in', { min: 0.5, max: 120 })),
+  heightIn: field.optional(field.amount('Height', 'in', { min: 0.5, max: 160 })),
   basis: field.oneOf('Basis', BASES),
   /** ± at 95 %; the usual one of its basis where left out. */
   tolerancePct: field.optional(field.amount('Tolerance', '%', { min: 0, max: 100 })),
@@ -63,9 +67,17 @@ export function placeOfNewItem(evaluation: Evaluation): Pick<OwnItem, 'xIn' | 'y
 /** Size at which an item without a size of its own is drawn, in. */
 const MARK_IN = 14;
 
+/** An item as it stands: a solid where its size is known, otherwise a mark. */
+function shapeOf({ xIn, yIn, zIn, lengthIn, widthIn, heightIn }: OwnItem): Shape {
+  if (lengthIn === undefined || widthIn === undefined || heightIn === undefined)
+    return { kind: 'mark', box: boxAt(xIn, yIn, zIn, MARK_IN, MARK_IN, MARK_IN) };
+  return { kind: 'ownItem', box: boxAt(xIn, yIn, zIn, lengthIn, widthIn, heightIn) };
+}
+
 const components = reading('items', [fromBuild(({ items }) => items)], ({ lines }) =>
-  lines.map(({ id, name, weightLb, xIn, yIn, zIn, basis, tolerancePct, priceCents }) =>
-    component({
+  lines.map((item) => {
+    const { id, name, weightLb, xIn, yIn, zIn, basis, tolerancePct, priceCents } = item;
+    return component({
       id: componentOfItem(id),
       name,
       group: 'Own items',
@@ -78,9 +90,9 @@ const components = reading('items', [fromBuild(({ items }) => items)], ({ lines 
       basis,
       priceCents,
       ...(tolerancePct === undefined ? {} : { tolerancePct }),
-      shapes: [{ kind: 'ownItem', box: boxAt(xIn, yIn, zIn, MARK_IN, MARK_IN, MARK_IN) }],
-    }),
-  ),
+      shapes: [shapeOf(item)],
+    });
+  }),
 );
 
 const DIRECTIONS: Direction[] = ['x', 'y', 'z'];
@@ -89,7 +101,7 @@ const grips = ({ build }: Evaluation): Grip[] =>
   build.items.lines.map((item) => ({
     id: componentOfItem(item.id),
     title: item.name,
-    box: boxAt(item.xIn, item.yIn, item.zIn, MARK_IN, MARK_IN, MARK_IN),
+    box: shapeOf(item).box,
     directions: DIRECTIONS,
     choice: 'items',
     atIn: item.xIn,

@@ -1,7 +1,6 @@
 import type { Build } from '../../build/index.js';
 import { atLeast, atOnce, check, fits, limitKind, partOptions, reading, way } from '../../kernel/index.js';
 import type { ChangeKind, Changes, Choice, Subject } from '../../kernel/index.js';
-import { bodyPlace, CAB_GAP_IN, cabPlace } from '../../truck/index.js';
 import { counted, feet, inches, listed, one, within } from '../../units/index.js';
 import {
   carries,
@@ -13,7 +12,8 @@ import {
   withoutLine,
 } from './block.js';
 import type { Ladder } from './parts.js';
-import { chosenLadders, ladderComponents, laddersTake } from './place.js';
+import { chosenLadders, ladderComponents, laddersTake, ladderWay } from './place.js';
+import { LADDER_CLEAR_IN } from './ways.js';
 
 export { ladderShelf, withLadder, withMount } from './block.js';
 
@@ -24,8 +24,6 @@ const limits = {
   atticLadderFt: limitKind('Attic ladder', 'ft', 'least', 0, 20),
 };
 
-/** Frame and hinges that a ladder needs beyond its bedded length, in (formulas: ladders). */
-const LADDER_CLEAR_IN = 4;
 const longest = (kind: Ladder['kind']) =>
   reading('ladders', [chosenLadders], ({ ladders }) =>
     Math.max(0, ...ladders.filter(({ ladder }) => ladder.kind === kind).map(({ ladder }) => ladder.lengthFt)),
@@ -37,17 +35,25 @@ const checks = [
   check(
     'ladders',
     { id: 'laddersFit', title: 'Ladders fit the body', steps: ['ladders', 'body'] },
-    [chosenLadders, bodyPlace, cabPlace],
-    ({ mount, ladders }, body, cab) => {
-      if (ladders.length === 0) return null;
-      const needed = Math.max(...ladders.map(({ ladder }) => ladder.beddedIn)) + LADDER_CLEAR_IN;
-      const room = body.rearEndIn - (mount.ride === 'tunnel' ? body.frontIn : cab.backIn + CAB_GAP_IN);
+    [ladderWay],
+    (way) => {
+      if (!way) return null;
+      const needed = Math.max(...way.laid.map(({ ladder }) => ladder.beddedIn)) + LADDER_CLEAR_IN;
+      const { lengthIn, stoppedBy, section } = way;
+      if (section && section.neededIn - section.roomIn > needed - lengthIn)
+        return fits(
+          section.neededIn,
+          section.roomIn,
+          section.neededIn > section.roomIn
+            ? `Together they need ${inches(section.neededIn)} across their way; there are ${inches(section.roomIn)}.`
+            : `They need ${inches(section.neededIn)} of ${inches(section.roomIn)} across their way.`,
+        );
       return fits(
         needed,
-        room,
-        needed > room
-          ? `The longest ladder needs ${inches(needed)}; where it rides there are ${inches(room)}.`
-          : `The longest needs ${inches(needed)} of ${inches(room)}.`,
+        lengthIn,
+        needed > lengthIn
+          ? `The longest ladder needs ${inches(needed)}; from the tail to the ${stoppedBy} there are ${inches(lengthIn)}.`
+          : `The longest needs ${inches(needed)} of ${inches(lengthIn)}.`,
       );
     },
   ),
@@ -81,7 +87,7 @@ const changes: Changes[] = [
   },
   {
     kind: LADDER,
-    helps: ['laddersFit'],
+    helps: ['laddersFit', 'room'],
     offer: ({ build }) =>
       build.ladders.lines.map(({ id, partId }) =>
         atOnce(
@@ -94,7 +100,7 @@ const changes: Changes[] = [
   },
   {
     kind: MOUNT,
-    helps: ['sides', 'level', 'compartments', 'laddersFit'],
+    helps: ['sides', 'level', 'room', 'compartments', 'laddersFit'],
     offer: ({ build }) =>
       build.ladders.lines.length === 0
         ? []

@@ -13,8 +13,8 @@ export interface Ladder extends Part {
 
 export interface LadderMount extends Part {
   types: BuildType[];
-  /** On a hydraulic rack outside, through the body, flat against the side, or on top. */
-  ride: 'rack' | 'tunnel' | 'flat' | 'top';
+  /** On a hydraulic rack outside, through the body beside or in the middle, flat against the side, or on top. */
+  ride: 'rack' | 'tunnel' | 'middle' | 'flat' | 'top';
   words: string;
 }
 
@@ -171,6 +171,16 @@ export const LADDER_MOUNTS: LadderMount[] = [
     weightLb: 120,
     priceCents: usd(5_200),
     words: 'Low and central, drawn out at the back.',
+  },
+  {
+    id: 'tunnel-middle',
+    ride: 'middle',
+    name: 'Tunnel through the middle',
+    types: ['aerial'],
+    weightLb: 140,
+    priceCents: usd(5_900),
+    words:
+      'Flat on top of each other over the frame, under the turntable; takes no compartment at the sides.',
   },
   {
     id: 'top',

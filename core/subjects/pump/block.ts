@@ -1,6 +1,6 @@
-import { block, field } from '../../build/index.js';
+import { block, field, settled } from '../../build/index.js';
 import type { BlockOf, Build } from '../../build/index.js';
-import { fromBuild, partFigure, reading, Shelf } from '../../kernel/index.js';
+import { fromBuild, partFigure, reading, Shelf, usd } from '../../kernel/index.js';
 import { PUMPS } from './parts.js';
 import type { Pump } from './parts.js';
 
@@ -20,6 +20,33 @@ export const pumpShelf = new Shelf<Pump>({
   ],
 });
 
+/** Where a pump can stand: in the row behind the cab, within a crew module, in the body, or on a bed. */
+export const PUMP_PLACES = ['row', 'crewModule', 'bodyFront', 'bodyRear', 'bedFront', 'bedRear'] as const;
+export type PumpPlace = (typeof PUMP_PLACES)[number];
+export const PUMP_PLACE_NAMES: Record<PumpPlace, string> = {
+  row: 'behind the cab',
+  crewModule: 'in a crew module that joins the cab',
+  bodyFront: 'in the body, panel behind a door',
+  bodyRear: 'in the back of the body',
+  bedFront: 'on the bed behind the cab',
+  bedRear: 'at the back of the bed',
+};
+
+/** What a module that encloses pump and operator adds to the pump house (formulas: the row); lb, in, cents. */
+export const CREW_MODULE = { lengthIn: 26, weightLb: 700, priceCents: usd(27_000) };
+
+/** The places that a pump may have: a skid on a bed or in a body, a housed one in the row or in a body. */
+export const placesOf = ({ panel }: Pick<Pump, 'panel'>): readonly PumpPlace[] =>
+  panel === 'skid'
+    ? ['bedFront', 'bedRear']
+    : panel === 'top'
+      ? ['row']
+      : ['row', 'crewModule', 'bodyFront', 'bodyRear'];
+
+/** Where such a pump usually stands. */
+const usualPlace = ({ panel, drive }: Pump): PumpPlace =>
+  panel !== 'skid' ? 'row' : drive === 'pto' ? 'bedFront' : 'bedRear';
+
 export const pumpBlock = block({
   id: 'pump',
   title: 'Pump',
@@ -27,6 +54,8 @@ export const pumpBlock = block({
   fields: {
     /** Left out where the truck has no pump. */
     partId: field.optional(field.part('Pump', 'pump')),
+    /** Where it stands; where such a pump usually does where left out. */
+    at: field.optional(field.oneOf('Where the pump stands', PUMP_PLACES, PUMP_PLACE_NAMES)),
   },
   empty: {},
   fromVersion2: ({ pumpId }) => (pumpId === undefined ? {} : { partId: pumpId }) as never,
@@ -44,6 +73,13 @@ export function withPump(build: Build, partId: string | undefined): Build {
   return { ...build, pump: partId === undefined ? rest : { ...rest, partId } };
 }
 
+/** The pump in another place; where such a pump usually stands, nothing is said of it. */
+export function withPumpAt(build: Build, at: PumpPlace): Build {
+  const { at: _old, ...rest } = build.pump;
+  const pump = pumpIn(build);
+  return { ...build, pump: pump && usualPlace(pump) === at ? rest : { ...rest, at } };
+}
+
 /** The pump that is chosen; null where there is none. */
 export const chosenPump = reading(
   'pump',
@@ -51,6 +87,23 @@ export const chosenPump = reading(
   ({ partId }, stock) => (partId === undefined ? null : stock.part(partId)),
 );
 
+/** Where the pump stands: where it was put, or where such a pump usually stands. */
+export const placeOfPump = (pump: Pump, asked: PumpPlace | undefined): PumpPlace =>
+  asked && placesOf(pump).includes(asked) ? asked : usualPlace(pump);
+
+export const pumpAt = reading(
+  'pump',
+  [chosenPump, fromBuild(({ pump }) => pump)],
+  (pump, { at }): PumpPlace | null => pump && placeOfPump(pump, at),
+);
+
 /** The pump of a build that is not weighed, where its part is known. */
 export const pumpIn = (build: Pick<Build, 'pump' | 'parts'>): Pump | undefined =>
   build.pump.partId === undefined ? undefined : pumpShelf.in(build).find(build.pump.partId);
+
+/** A place that such a pump can't have gives way to where it usually stands. */
+export function settlePump(build: Build): Build {
+  const pump = pumpIn(build);
+  const { at, ...rest } = build.pump;
+  return at === undefined || (pump && placesOf(pump).includes(at)) ? build : settled(build, 'pump', rest);
+}

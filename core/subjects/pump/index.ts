@@ -2,10 +2,12 @@ import type { Build } from '../../build/index.js';
 import { atLeast, atOnce, inSteps, limitKind, NONE, partOptions, reading, way } from '../../kernel/index.js';
 import type { ChangeKind, Changes, Choice, Question, Subject } from '../../kernel/index.js';
 import { gpm, one } from '../../units/index.js';
-import { chosenPump, pumpBlock, pumpIn, pumpShelf, withPump } from './block.js';
-import { housePlace, pumpAlong, pumpComponents } from './place.js';
+import { chosenPump, pumpBlock, pumpIn, pumpShelf, settlePump, withPump } from './block.js';
+import { housePlace, pumpAlong, pumpComponents, pumpTakes } from './place.js';
 
-export { chosenPump, pumpIn, pumpShelf, withPump } from './block.js';
+export { chosenPump, placeOfPump, placesOf, pumpIn, pumpShelf, withPump, withPumpAt } from './block.js';
+export type { PumpPlace } from './block.js';
+export type { Pump } from './parts.js';
 export { skid } from './place.js';
 
 const limits = { pumpGpm: limitKind('Pump rating', 'gpm', 'least', 0, 5000) };
@@ -143,6 +145,8 @@ export const pump: Subject = {
   shelves: [pumpShelf],
   limits,
   block: pumpBlock,
+  settle: settlePump,
+  takes: pumpTakes,
   along: pumpAlong,
   provides: [housePlace],
   components: pumpComponents,

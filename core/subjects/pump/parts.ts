@@ -12,7 +12,11 @@ export interface Pump extends Part {
   /** Length it takes behind the cab (midship) or on the bed (skid), in. */
   lengthIn: number;
   heightIn: number;
+  /** Length of the walkway ahead of a top panel that is open; none where left out. */
+  walkwayIn?: number;
   centerZIn: number;
+  /** How wide a ladder tunnel may pass beside it through its house, in; none where left out. */
+  besideIn?: number;
   crosslays: number;
 }
 
@@ -31,6 +35,7 @@ export const PUMPS: Pump[] = [
     lengthIn: 48,
     heightIn: 66,
     centerZIn: 47,
+    besideIn: 20,
     crosslays: 2,
   },
   {
@@ -46,6 +51,7 @@ export const PUMPS: Pump[] = [
     lengthIn: 52,
     heightIn: 66,
     centerZIn: 47,
+    besideIn: 20,
     crosslays: 3,
   },
   {
@@ -61,6 +67,24 @@ export const PUMPS: Pump[] = [
     lengthIn: 78,
     heightIn: 72,
     centerZIn: 51,
+    besideIn: 20,
+    crosslays: 3,
+  },
+  {
+    id: 'midship-1500-walkway',
+    name: `Midship ${gpm(1_500)}, top panel on a walkway`,
+    types: ['pumper'],
+    ratedGpm: 1500,
+    drive: 'midship',
+    panel: 'top',
+    pumpAndRoll: false,
+    weightLb: 3_650,
+    priceCents: usd(109_000),
+    lengthIn: 50,
+    heightIn: 66,
+    walkwayIn: 28,
+    centerZIn: 48,
+    besideIn: 20,
     crosslays: 3,
   },
   {
@@ -76,6 +100,7 @@ export const PUMPS: Pump[] = [
     lengthIn: 56,
     heightIn: 66,
     centerZIn: 47,
+    besideIn: 20,
     crosslays: 3,
   },
   {

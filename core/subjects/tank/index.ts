@@ -1,6 +1,6 @@
 import type { Subject } from '../../kernel/index.js';
 import { tankBlock, tankShelf } from './block.js';
-import { boxesPlace, spacePlace, tankComponents } from './place.js';
+import { boxesPlace, spacePlace, tankComponents, tankTakes } from './place.js';
 import {
   tankChanges,
   tankChecks,
@@ -16,6 +16,7 @@ import {
 export { withTank } from './block.js';
 export { capacityGal, fillTank, tank as tankCalculation } from './filling.js';
 export type { TankResult } from './filling.js';
+export { movementOf } from './tilted.js';
 export { TWO_LINES_GPM } from './work.js';
 
 export const TANK_CAUTION =
@@ -30,6 +31,7 @@ export const tank: Subject = {
   limits: tankLimits,
   block: tankBlock,
   provides: [boxesPlace, spacePlace],
+  takes: tankTakes,
   components: tankComponents,
   figures: tankFigures,
   checks: tankChecks,

@@ -32,7 +32,7 @@ export const TANK_SHAPES: TankShape[] = [
     words: 'Wide above, narrow below: shorter and further forward, takes depth from the high compartments.',
     sections: [
       { widthIn: 38, heightIn: 24, lengthShare: 1, lateralCells: 1 },
-      { widthIn: 70, heightIn: 24, lengthShare: 1, lateralCells: 2 },
+      { widthIn: 66, heightIn: 25, lengthShare: 1, lateralCells: 2 },
     ],
     extraWeightPct: 6,
     priceCentsPerGal: usd(19),

@@ -1,6 +1,14 @@
-import { boxOf, component, madeOf, fromBuild, provide, reading } from '../../kernel/index.js';
-import type { Box, Component, TankBox } from '../../kernel/index.js';
-import { bodyPlace, tankBoxes, tankSpace, turntable } from '../../truck/index.js';
+import { boxOf, boxOfTank, component, madeOf, fromBuild, provide, reading } from '../../kernel/index.js';
+import type { Box, Component, Taking, TankBox } from '../../kernel/index.js';
+import {
+  bodyPlace,
+  footing,
+  pumpHouse,
+  tankBoxes,
+  tankSpace,
+  turntable,
+  wheelOpening,
+} from '../../truck/index.js';
 import { gal, IN3_PER_GAL, WATER_LB_PER_GAL } from '../../units/index.js';
 import { chosenDevice } from '../device/index.js';
 import { skid } from '../pump/index.js';
@@ -14,6 +22,8 @@ const CLEAR_OF_FRONT_IN = 3;
 /** A tank's cradle on the frame or deck; and free behind it before the back of the body, in. */
 const CRADLE_IN = 2;
 const BEFORE_BACK_IN = 2;
+/** Free over tires that have sprung up, under a tank that is wider than the room between them, in. */
+const OVER_TIRES_IN = 0.5;
 /** Water is known to the gallon: ± percent. */
 const WATER_TOLERANCE_PCT = 1;
 
@@ -47,9 +57,21 @@ export function boxesOf(shape: TankShape, gallons: number, frontIn: number, bott
 
 export const boxesPlace = provide(
   tankBoxes,
-  [fromBuild(({ tank }) => tank), chosenShape, bodyPlace],
-  ({ gallons, aftIn }, shape, body) =>
-    boxesOf(shape, gallons, body.frontIn + CLEAR_OF_FRONT_IN + aftIn, body.deckIn + CRADLE_IN),
+  [fromBuild(({ tank }) => tank), chosenShape, bodyPlace, pumpHouse, footing, wheelOpening],
+  ({ gallons, aftIn }, shape, body, house, on, wheels) => {
+    const front = house?.at === 'bodyFront' ? house.x1 : body.frontIn;
+    const at = (bottomIn: number) => boxesOf(shape, gallons, front + CLEAR_OF_FRONT_IN + aftIn, bottomIn);
+    const boxes = at(body.deckIn + CRADLE_IN);
+    const reaches = ({ x0, x1 }: { x0: number; x1: number }) =>
+      boxes.some((box) => box.frontIn < x1 && box.frontIn + box.lengthIn > x0);
+    const lowest = boxes[0];
+    const bottom = Math.max(
+      body.deckIn + CRADLE_IN,
+      on && reaches(on.torqueBox) ? on.torqueBox.z1 + CRADLE_IN : 0,
+      lowest && lowest.widthIn / 2 > wheels.innerIn && reaches(wheels) ? wheels.topIn + OVER_TIRES_IN : 0,
+    );
+    return at(bottom);
+  },
 );
 
 /**
@@ -66,6 +88,11 @@ export const spacePlace = provide(
     return { endIn: body.endIn - BEFORE_BACK_IN, before: 'back of the body' as const };
   },
 );
+
+/** What the tank takes from the compartments beside and behind it. */
+export const tankTakes = reading('tank', [tankBoxes], (boxes): Taking[] => [
+  { from: 'compartments', boxes: boxes.map(boxOfTank) },
+]);
 
 /** Center of a list of boxes, each by its volume, in. */
 export function centerOfBoxes(boxes: readonly TankBox[]): { xIn: number; yIn: number; zIn: number } {

@@ -78,7 +78,7 @@ const sized = (now: number) => (gallons: number) => ({
 export const tankChanges: Changes[] = [
   {
     kind: PLACE,
-    helps: ['load', 'tankFits'],
+    helps: ['load', 'room', 'tankFits', 'laddersFit'],
     offer: (evaluation) => {
       const { gallons, aftIn: now } = evaluation.build.tank;
       if (gallons === 0) return [];
@@ -96,7 +96,7 @@ export const tankChanges: Changes[] = [
   {
     // Less water, never less than the profile asks for.
     kind: SIZE,
-    helps: ['load', 'hoseBeds', 'tankFits'],
+    helps: ['load', 'room', 'hoseBeds', 'tankFits', 'laddersFit'],
     offer: (evaluation) => {
       const { gallons } = evaluation.build.tank;
       const least = Math.max(evaluation.limit('tankGal')?.value ?? 0, LEAST_TANK_GAL);
@@ -119,7 +119,7 @@ export const tankChanges: Changes[] = [
   },
   {
     kind: SHAPE,
-    helps: ['load', 'hoseBeds', 'compartments', 'tankFits', 'hoseFits'],
+    helps: ['load', 'room', 'hoseBeds', 'compartments', 'tankFits', 'hoseFits', 'laddersFit'],
     offer: ({ build }) => {
       const stock = tankShelf.in(build);
       if (build.tank.gallons === 0) return [];

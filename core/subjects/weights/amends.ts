@@ -26,6 +26,8 @@ function weighed(of: Component, better: WeighedWeight | undefined): Component {
     weightLb: better.weightLb * (better.count === undefined ? 1 : of.made.count / better.count),
     basis: better.basis,
     tolerancePct: better.tolerancePct ?? BASIS_TOLERANCE_PCT[better.basis],
+    // What was weighed rests on its own scale ticket.
+    source: of.id,
     catalogued: { weightLb, basis, tolerancePct },
   };
 }

@@ -94,6 +94,39 @@ const axleCheck = (id: 'frontAxle' | 'rearAxle'): Check => {
   );
 };
 
+/** Each axle of a tandem that does not share equally against its own half of the rating. */
+const tandemAxle = check(
+  'weights',
+  {
+    id: 'tandemAxle',
+    title: 'Each axle of the tandem',
+    steps: ['chassis', 'body'],
+    mendedBy: ['load'],
+    causes: onRear,
+  },
+  [weighedStates, chosenChassis, limitOf('reservePct')],
+  (states, { rearAxle }, reserve) => {
+    if (rearAxle.axles === 1) return null;
+    const state = worstBy(states, (s) => s.weights.rear.loadLb);
+    const { loadLb, load95Lb } = state.weights.rear;
+    const share = Math.max(rearAxle.frontShare, 1 - rearAxle.frontShare);
+    const { limitLb, name } = governing(rearAxle);
+    const which = rearAxle.frontShare >= 0.5 ? 'first' : 'second';
+    const judged = judgeLoad(
+      reserve,
+      state,
+      loadLb * share,
+      load95Lb * share,
+      limitLb / 2,
+      `Half of the maker’s ${name} of the tandem`,
+    );
+    return {
+      ...judged,
+      words: `The ${which} axle carries ${formatPct(share * 100)} of the tandem. ${judged.words}`,
+    };
+  },
+);
+
 const gross = check(
   'weights',
   { id: 'gross', title: 'Gross weight', steps: ['chassis', 'tank'], mendedBy: ['load'], causes: ofGross },
@@ -170,6 +203,7 @@ const frontLeast = check(
 export const axleChecks: Check[] = [
   axleCheck('frontAxle'),
   axleCheck('rearAxle'),
+  tandemAxle,
   gross,
   frontShare,
   frontLeast,

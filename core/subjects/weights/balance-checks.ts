@@ -1,9 +1,10 @@
-import { check, limitOf } from '../../kernel/index.js';
+import { check, limitOf, reading } from '../../kernel/index.js';
 import type { Check } from '../../kernel/index.js';
 import { formatPct, lb } from '../../units/index.js';
 import { chosenChassis } from '../chassis/index.js';
 import { worstBy } from './axle-checks.js';
 import { leaning, raising, worseModel } from './causes.js';
+import { tiltEstimateDeg } from './roll.js';
 import { weighedStates } from './states.js';
 import type { WeighedState } from './states.js';
 
@@ -44,10 +45,22 @@ const sideCheck = (id: 'sideFront' | 'sideRear'): Check => {
   );
 };
 
-/**
- * Height of the center of gravity, or tilt, or stability control: one of them is enough; by control alone is
- * a caution.
- */
+/** What tires and springs take of the threshold where no profile says, percent (formulas: rolling over). */
+const USUAL_COMPLIANCE_PCT = 20;
+export const compliancePct = reading(
+  'weights',
+  [limitOf('compliancePct')],
+  (limit) => limit?.value ?? USUAL_COMPLIANCE_PCT,
+);
+
+/** The state in which the truck would roll over first, with its tilt rigid and as a tilt table would show it. */
+export const leastTilt = reading('weights', [weighedStates, compliancePct], (states, compliance) => {
+  const state = worstBy(states, ({ weights }) => -weights.staticRollThresholdG);
+  const { staticRollThresholdG: thresholdG, tiltAngleDeg: rigidDeg } = state.weights;
+  return { state, rigidDeg, estimateDeg: tiltEstimateDeg(thresholdG, compliance), compliance };
+});
+
+/** Height of the center of gravity, or tilt, or stability control: one is enough; by control alone is a caution. */
 const roll = check(
   'weights',
   {
@@ -57,14 +70,29 @@ const roll = check(
     mendedBy: ['load'],
     causes: raising,
   },
-  [weighedStates, limitOf('cgHeightToTrackPct'), limitOf('tiltDeg'), chosenChassis],
-  (states, height, tiltAtLeast, { chassis: { stabilityControl } }) => {
-    if (!height || !tiltAtLeast) return null;
+  [
+    weighedStates,
+    leastTilt,
+    limitOf('cgHeightToTrackPct'),
+    limitOf('tiltEstimateDeg'),
+    limitOf('tiltDeg'),
+    chosenChassis,
+  ],
+  (
+    states,
+    { rigidDeg, estimateDeg, compliance },
+    height,
+    estimate,
+    rigid,
+    { chassis: { stabilityControl } },
+  ) => {
+    if (!height) return null;
     const state = worstBy(states, (s) => s.weights.cgHeightToTrackPct);
-    const { cgHeightToTrackPct: actual, tiltAngleDeg } = state.weights;
+    const { cgHeightToTrackPct: actual } = state.weights;
     const low = actual <= height.value;
-    const tilts = tiltAngleDeg >= tiltAtLeast.value;
-    const tilt = `rigid tilt angle ${tiltAngleDeg.toFixed(1)}° (tires and springs make the real one smaller)`;
+    const tilts =
+      (estimate !== null && estimateDeg >= estimate.value) || (rigid !== null && rigidDeg >= rigid.value);
+    const tilt = `tilt ${estimateDeg.toFixed(1)}° by estimate (${rigidDeg.toFixed(1)}° rigid, less ${formatPct(compliance)} for tires and springs)`;
     const how = low
       ? `Within ${formatPct(height.value)} of the rear track; ${tilt}.`
       : tilts

@@ -3,13 +3,14 @@ import type { Basis } from '../../build/index.js';
 import type { Component, Evaluation } from '../../kernel/index.js';
 import { components, rearShareAt } from '../../truck/index.js';
 import type { Axles } from '../../truck/index.js';
+import { formatWhole } from '../../units/index.js';
 import { axles } from '../chassis/index.js';
 import { inService } from './states.js';
 
 /** What the certainty is asked of. */
 export type Measured = 'front' | 'rear' | 'gross';
 
-/** One component's part in the uncertainty of an axle or the gross, and what weighing it would gain. */
+/** The part of one source in the uncertainty of an axle or the gross, and what weighing what rests on it would gain. */
 export interface UncertainPart {
   componentId: string;
   name: string;
@@ -42,36 +43,42 @@ const shareOn = (measured: Measured, on: Axles, xIn: number): number =>
   measured === 'gross' ? 1 : measured === 'rear' ? rearShareAt(on, xIn) : 1 - rearShareAt(on, xIn);
 
 /**
- * How sure the load in service is, and which components leave it most unsure: σ = √Σ(share·w·tol/2)², components
- * independent (formulas: certainty). Weighing one brings its tolerance to that of a scale.
+ * How sure the load in service is, and what leaves it most unsure: σ = √Σ(Σ share·w·tol/2)², what rests on one
+ * source summed with its sign before it is squared (formulas: certainty). Weighing it brings the tolerance to
+ * that of a scale.
  */
 export function certaintyOf(evaluation: Evaluation, measured: Measured): Certainty {
   const on = evaluation.read(axles);
-  const all = evaluation.read(components);
   const { weights } = evaluation.read(inService);
   const sigmaOf = ({ weightLb, xIn }: Component, tolerancePct: number) =>
     (shareOn(measured, on, xIn) * weightLb * tolerancePct) / 100 / SIGMAS;
-  const variances = all.map((component) => sigmaOf(component, component.tolerancePct) ** 2);
-  const total = variances.reduce((sum, v) => sum + v, 0);
-  const uncertain = all
-    .map((component, i): UncertainPart => ({
-      componentId: component.id,
-      name: component.name,
-      weightLb: component.weightLb,
-      basis: component.basis,
-      tolerancePct: component.tolerancePct,
-      sharePct: total === 0 ? 0 : (variances[i]! / total) * 100,
-      afterBandLb:
-        SIGMAS *
-        Math.sqrt(
-          Math.max(
-            0,
-            total -
-              variances[i]! +
-              Math.min(variances[i]!, sigmaOf(component, BASIS_TOLERANCE_PCT.weighed) ** 2),
-          ),
-        ),
-    }))
+  const sources = new Map<string, { all: Component[]; sigma: number; weighedSigma: number }>();
+  for (const component of evaluation.read(components)) {
+    const of = sources.get(component.source) ?? { all: [], sigma: 0, weighedSigma: 0 };
+    sources.set(component.source, of);
+    of.all.push(component);
+    of.sigma += sigmaOf(component, component.tolerancePct);
+    of.weighedSigma += sigmaOf(component, BASIS_TOLERANCE_PCT.weighed);
+  }
+  const total = [...sources.values()].reduce((sum, { sigma }) => sum + sigma ** 2, 0);
+  const uncertain = [...sources.values()]
+    .map(({ all, sigma, weighedSigma }): UncertainPart => {
+      const [first] = all as [Component];
+      const variance = sigma ** 2;
+      return {
+        componentId: first.id,
+        name:
+          all.length === 1
+            ? first.name
+            : `${first.name}, and ${formatWhole(all.length - 1)} more of one source`,
+        weightLb: all.reduce((sum, { weightLb }) => sum + weightLb, 0),
+        basis: first.basis,
+        tolerancePct: first.tolerancePct,
+        sharePct: total === 0 ? 0 : (variance / total) * 100,
+        afterBandLb:
+          SIGMAS * Math.sqrt(Math.max(0, total - variance + Math.min(variance, weighedSigma ** 2))),
+      };
+    })
     .sort((a, b) => b.sharePct - a.sharePct)
     .slice(0, MOST);
   const of = {

@@ -1,7 +1,8 @@
 import { reading } from '../../kernel/index.js';
 import type { ChartOf, Filling } from '../../kernel/index.js';
 import { gal } from '../../units/index.js';
-import { axles } from '../chassis/index.js';
+import { compliancePct } from './balance-checks.js';
+import { tiltEstimateDeg } from './roll.js';
 import { fillingSweep, loads } from './states.js';
 import type { WeighedState } from './states.js';
 
@@ -16,14 +17,11 @@ export interface FillingReport {
   words: string;
 }
 
-/**
- * Axle loads, height of the center of gravity with the free surface, and tilt against what is in the tank;
- * null without a tank.
- */
+/** Axle loads, height of the center of gravity, and tilt against what is in the tank; null without a tank. */
 export const fillingReport = reading(
   'weights',
-  [loads, fillingSweep, axles],
-  ({ water }, sweep, on): FillingReport | null => {
+  [loads, fillingSweep, compliancePct],
+  ({ water }, sweep, compliance): FillingReport | null => {
     const filling = water?.filling;
     if (!filling || sweep.length === 0) return null;
     const worstAt = sweep.reduce(
@@ -60,28 +58,28 @@ export const fillingReport = reading(
       },
       roll: {
         kind: 'lines',
-        words: `Height of the center of gravity with the free surface, and rigid tilt angle; the worst filling is ${gal(worstGal)}`,
+        words: `Height of the center of gravity, and tilt angle as estimated; the worst filling is ${gal(worstGal)}`,
         x,
-        y: { title: 'Height with free surface', unit: 'in' },
-        right: { title: 'Tilt, rigid, degrees' },
+        y: { title: 'Height of the center of gravity', unit: 'in' },
+        right: { title: 'Tilt, estimated, degrees' },
         series: [
           {
-            label: 'Center of gravity with free surface',
+            label: 'Center of gravity',
             tone: 'ink',
-            values: sweep.map(({ weights }) => (weights.cgHeightToTrackPct / 100) * on.rear.trackIn),
+            values: sweep.map(({ weights }) => weights.cg.zIn),
             mark: worstAt,
           },
           {
-            label: 'Tilt angle',
+            label: 'Tilt angle, estimated',
             tone: 'signal',
             dash: [6, 3],
             right: true,
-            values: sweep.map(({ weights }) => weights.tiltAngleDeg),
+            values: sweep.map(({ weights }) => tiltEstimateDeg(weights.staticRollThresholdG, compliance)),
             mark: worstAt,
           },
         ],
       },
-      words: `The worst filling for rolling over is ${gal(worstGal)} (◆): a rigid tilt angle of ${worst.weights.tiltAngleDeg.toFixed(1)}° and a static threshold of ${worst.weights.staticRollThresholdG.toFixed(2)} g. Tires and springs make the real angle smaller; a driver feels a part-filled tank move.`,
+      words: `The worst filling for rolling over is ${gal(worstGal)} (◆): tilt ${tiltEstimateDeg(worst.weights.staticRollThresholdG, compliance).toFixed(1)}° by estimate, ${worst.weights.tiltAngleDeg.toFixed(1)}° rigid, a static threshold of ${worst.weights.staticRollThresholdG.toFixed(2)} g. A driver feels a part-filled tank move; the certified tilt test decides.`,
     };
   },
 );

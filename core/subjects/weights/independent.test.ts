@@ -1,8 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import type { TankBox } from '../../kernel/index.js';
-import type { Axles, Item } from '../../truck/index.js';
+import type { Axles } from '../../truck/index.js';
 import { capacityGal, fillTank } from '../tank/index.js';
 import { weigh } from './index.js';
+import type { WeightsInput } from './index.js';
 
 /**
  * The same arithmetic written out the long way, item by item and slice by slice, as the formulas state it:
@@ -17,7 +18,7 @@ function generator(seed: number): () => number {
   };
 }
 
-function truck(seed: number): { chassis: Axles; items: Item[] } {
+function truck(seed: number): { chassis: Axles; items: WeightsInput['items'] } {
   const next = generator(seed);
   const tandem = next() > 0.5;
   return {

@@ -3,9 +3,9 @@ import type { Subject } from '../../kernel/index.js';
 import { counted, lb, listed } from '../../units/index.js';
 import { endedWeights, weightsAmend, weightsOf } from './amends.js';
 import { axleChecks } from './axle-checks.js';
-import { balanceChecks } from './balance-checks.js';
+import { balanceChecks, leastTilt } from './balance-checks.js';
 import { weightsBlock } from './block.js';
-import { inService, weighedStates } from './states.js';
+import { inService } from './states.js';
 
 export { endedWeights } from './amends.js';
 export { governing } from './axle-checks.js';
@@ -25,12 +25,14 @@ export { largest, worseModel } from './causes.js';
 export { certaintyOf } from './certainty.js';
 export type { Certainty, Measured, UncertainPart } from './certainty.js';
 export { certaintyTable, MEASURED_NAMES, uncertainTable } from './certainty-tables.js';
+export { compliancePct, leastTilt } from './balance-checks.js';
 export { contributionChart, reserveTable } from './contributions.js';
 export { fillingReport } from './filling-report.js';
 export type { FillingReport } from './filling-report.js';
 export { probabilityWithin, Z_95 } from './normal.js';
-export { payloadLeft, payloadLeftAt } from './payload.js';
-export type { PayloadLeft } from './payload.js';
+export { payload, payloadAt, payloadCurve, payloadInShort, payloadInWords, payloadLeft } from './payload.js';
+export type { Payload, PayloadInput, PayloadLeft } from './payload.js';
+export { tiltEstimateDeg } from './roll.js';
 export { grandTotal, groupTotals, sheetRows, withWeighedOf } from './sheet.js';
 export type { GroupTotal, SheetRow } from './sheet.js';
 export {
@@ -74,6 +76,8 @@ const limits = {
     150,
   ),
   tiltDeg: limitKind('Rigid tilt angle', 'deg', 'least', 5, 60),
+  tiltEstimateDeg: limitKind('Tilt angle, estimated with tires and springs', 'deg', 'least', 5, 60),
+  compliancePct: limitKind('Tires’ and springs’ share of the roll threshold', '%', 'reckon', 0, 50),
   frontSharePct: limitKind('Share of the gross on the front axle', '%', 'least', 5, 60),
   reservePct: limitKind('Reserve of each rating', '%', 'least', 0, 30),
 };
@@ -132,11 +136,16 @@ export const weights: Subject = {
     { ...inServiceFigure('gross', 'Gross', ({ totalLb }) => totalLb), positive: true },
     {
       id: 'tilt',
+      title: 'Least tilt, estimated',
+      unit: 'deg',
+      note: 'With tires and springs giving way by the share that the profile says; the certified tilt test decides.',
+      reading: reading('weights', [leastTilt], ({ estimateDeg }) => estimateDeg),
+    },
+    {
+      id: 'tiltRigid',
       title: 'Least tilt, rigid',
       unit: 'deg',
-      reading: reading('weights', [weighedStates], (states) =>
-        Math.min(...states.map(({ weights: { tiltAngleDeg } }) => tiltAngleDeg)),
-      ),
+      reading: reading('weights', [leastTilt], ({ rigidDeg }) => rigidDeg),
     },
   ],
   checks: [...axleChecks, ...balanceChecks, weighedStands],

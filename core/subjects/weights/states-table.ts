@@ -2,12 +2,15 @@ import { reading } from '../../kernel/index.js';
 import type { ChartOf, Evaluation, Row, TableOf } from '../../kernel/index.js';
 import { bare, formatPct, inches, lb } from '../../units/index.js';
 import { axles } from '../chassis/index.js';
+import { compliancePct } from './balance-checks.js';
+import { tiltEstimateDeg } from './roll.js';
 import { weighedStates } from './states.js';
 
 /** Every load state against each rating, with the checks for which it is the worst. */
 export function statesTable(evaluation: Evaluation): TableOf {
   const states = evaluation.read(weighedStates);
   const { findings } = evaluation;
+  const compliance = evaluation.read(compliancePct);
   const {
     front: { gawrLb: frontLb },
     rear: { gawrLb: rearLb },
@@ -26,10 +29,16 @@ export function statesTable(evaluation: Evaluation): TableOf {
       { head: 'of rating', figure: true },
       { head: 'Center of gravity', unit: 'in', figure: true },
       { head: 'Tilt, rigid', figure: true },
+      { head: 'estimated', figure: true },
       { head: 'Worst for' },
     ],
     rows: states.map(
-      ({ id, name, waterShare, weights: { front, rear, totalLb, cg, tiltAngleDeg } }): Row => ({
+      ({
+        id,
+        name,
+        waterShare,
+        weights: { front, rear, totalLb, cg, tiltAngleDeg, staticRollThresholdG },
+      }): Row => ({
         id,
         cells: [
           name,
@@ -42,6 +51,7 @@ export function statesTable(evaluation: Evaluation): TableOf {
           formatPct((totalLb / gvwrLb) * 100),
           bare(inches(cg.zIn)),
           `${tiltAngleDeg.toFixed(1)}°`,
+          `${tiltEstimateDeg(staticRollThresholdG, compliance).toFixed(1)}°`,
           findings
             .filter(({ state }) => state?.id === id)
             .map(({ title }) => title.toLowerCase())

@@ -1,13 +1,17 @@
 import { reading } from '../../kernel/index.js';
 import type { Component, Filling, Role } from '../../kernel/index.js';
-import { components, massOf, NOTHING, plus, sum } from '../../truck/index.js';
+import { addItem, components, massOf, NOTHING, plus } from '../../truck/index.js';
 import type { Axles, Mass } from '../../truck/index.js';
 import { IN3_PER_GAL } from '../../units/index.js';
 import { axles } from '../chassis/index.js';
-import { fillTank } from '../tank/index.js';
+import { fillTank, movementOf } from '../tank/index.js';
 import type { TankResult } from '../tank/index.js';
 import { weightsOf } from './amends.js';
 import type { OffGroup, OwnState } from './block.js';
+import { addDoubt, doubting, noDoubt, sourcesOf, variancesOf } from './doubt.js';
+import type { Doubt } from './doubt.js';
+import { rollThreshold } from './roll.js';
+import type { Moves } from './roll.js';
 import { weighMass } from './weigh.js';
 import type { WeightsResult } from './weigh.js';
 
@@ -85,10 +89,10 @@ export interface WeighedState {
   weights: WeightsResult;
 }
 
-/** Fillings looked at for the worst one, besides those just below and above each step of the tank. */
+/** Fillings that the chart shows; and those looked at for the worst one: first evenly, then closer about the worst. */
 const FILLINGS = 40;
-/** Just past a step of the tank, in. */
-const PAST_STEP_IN = 0.05;
+const COARSE = 6;
+const FINER = [-2, -1, 1, 2].map((third) => third / (3 * COARSE));
 
 /** What load states take off or leave on together: a role, and of the crew each seat by itself. */
 export interface Part<T> {
@@ -117,29 +121,43 @@ export function partsOf<T>(
   return [...parts.values()];
 }
 
-/** A truck's masses by what load states may take off, and its water. */
+/** What weighs together, and what of it is in doubt; summed in place, since this is the hottest place of an edit. */
+interface Weighing {
+  mass: Mass;
+  doubt: Doubt;
+}
+
+/** A truck's masses by what load states may take off, its water, and the sources that its weights rest on. */
 export interface Loads {
-  dry: Part<Mass>[];
-  water: { component: Component; filling: Filling } | null;
+  dry: Part<Weighing>[];
+  water: { component: Component; filling: Filling; source: number } | null;
+  sources: number;
 }
 
 /** Whether some state tells one seat from another: only the department's own do. */
 export const seatsMatter = reading('weights', [weightsOf], ({ states }) => states.length > 0);
 
 export const loads = reading('weights', [components, seatsMatter], (all, bySeat): Loads => {
-  const water = all.find(({ role, filling }) => role === 'water' && filling);
-  return {
-    dry: partsOf(
-      bySeat,
-      all.filter((component) => component !== water),
-      () => NOTHING,
-      (total, component) => plus(total, massOf(component)),
-    ),
-    water: water ? { component: water, filling: water.filling! } : null,
-  };
+  const { at, count } = sourcesOf(all);
+  let water: Loads['water'] = null;
+  const dry = partsOf(
+    bySeat,
+    all,
+    (): Weighing => ({ mass: { ...NOTHING }, doubt: noDoubt(count) }),
+    (weighing, component, i) => {
+      const { role, filling, weightLb, xIn, tolerancePct } = component;
+      if (role === 'water' && filling && !water) water = { component, filling, source: at[i]! };
+      else {
+        addItem(weighing.mass, component);
+        doubting(weighing.doubt, at[i]!, weightLb, xIn, tolerancePct);
+      }
+      return weighing;
+    },
+  );
+  return { dry, water, sources: count };
 });
 
-/** So much of a mass; what is known of its parts is as sure as before. */
+/** So much of a mass. */
 const times = (mass: Mass, share: number): Mass =>
   share === 1
     ? mass
@@ -149,71 +167,82 @@ const times = (mass: Mass, share: number): Mass =>
         wy: mass.wy * share,
         wz: mass.wz * share,
         wxy: mass.wxy * share,
-        v: mass.v * share ** 2,
-        vx: mass.vx * share ** 2,
-        vxx: mass.vxx * share ** 2,
       };
 
-const dryMass = ({ dry }: Loads, { share }: LoadState): Mass =>
-  sum(
-    dry.flatMap((part) => {
-      const there = share(part);
-      return there === 0 ? [] : [times(part.sum, there)];
-    }),
-  );
+/** What is there in a state, without its water. */
+function dryOf({ dry, sources }: Loads, { share }: LoadState): Weighing {
+  const doubt = noDoubt(sources);
+  let mass = NOTHING;
+  for (const part of dry) {
+    const there = share(part);
+    if (there === 0) continue;
+    mass = plus(mass, times(part.sum.mass, there));
+    addDoubt(doubt, part.sum.doubt, there);
+  }
+  return { mass, doubt };
+}
 
-/** The water at a share of the full tank, with its free-surface moment in lb·in. */
-function waterAt({ water }: Loads, share: number): { mass: Mass; surfaceLbIn: number } {
-  if (!water || share === 0) return { mass: NOTHING, surfaceLbIn: 0 };
+/** The water at a share of the full tank, and how it moves as the truck leans. */
+function waterAt({ water }: Loads, share: number): { mass: Mass; xIn: number; moves?: Moves } {
+  if (!water || share === 0) return { mass: NOTHING, xIn: 0 };
   const { component, filling } = water;
+  const gallons = filling.gallons * share;
   const filled = fillTank({
     boxes: filling.boxes,
     usableFraction: filling.usableFraction,
     liquidLbPerGal: filling.lbPerGal,
-    gallons: filling.gallons * share,
+    gallons,
   });
   const weightLb = component.weightLb * share;
+  const mass = massOf({ weightLb, ...filled.cg });
+  const lbPerIn3 = weightLb / ((gallons * IN3_PER_GAL) / filling.usableFraction);
+  const at = { mass, xIn: filled.cg.xIn };
+  // A full tank has no room to move in.
+  if (share === 1) return at;
+  const moved = movementOf(filling.boxes, filled.surfaceIn);
   return {
-    mass: massOf({ weightLb, ...filled.cg, tolerancePct: component.tolerancePct }),
-    surfaceLbIn: share === 1 ? 0 : weightLb * filled.freeSurfaceRiseIn,
+    ...at,
+    moves: (slope, toward) => {
+      const { my, mz } = moved(slope, toward);
+      return { my: my * lbPerIn3, mz: mz * lbPerIn3 };
+    },
   };
 }
 
-/** Shares of the full tank that are worth a look: evenly spread, and just past each step in its boxes. */
-function fillingsOf({ water }: Loads): number[] {
-  if (!water) return [1];
-  const { boxes, usableFraction, gallons } = water.filling;
-  const below = (zIn: number) =>
-    boxes.reduce(
-      (total, b) => total + b.lengthIn * b.widthIn * Math.max(0, Math.min(b.heightIn, zIn - b.bottomIn)),
-      0,
-    );
-  const steps = boxes.flatMap((b) => [b.bottomIn + PAST_STEP_IN, b.bottomIn + b.heightIn - PAST_STEP_IN]);
-  const atSteps = steps.map((zIn) => (below(zIn) * usableFraction) / IN3_PER_GAL / gallons);
-  return [
-    ...Array.from({ length: FILLINGS + 1 }, (_, i) => i / FILLINGS),
-    ...atSteps.filter((share) => share > 0 && share < 1),
-  ];
+/** Shares of the full tank that are worth a look: evenly spread, so many steps from empty to full. */
+const fillingsOf = ({ water }: Loads, steps: number): number[] =>
+  water ? Array.from({ length: steps + 1 }, (_, i) => i / steps) : [1];
+
+/** The share of the full tank at which the truck rolls over first: evenly looked at, then closer about the worst. */
+function worstShare(on: Axles, of: Loads, dry: Weighing): number {
+  if (!of.water) return 1;
+  const threshold = (share: number): number => {
+    const { mass, moves } = waterAt(of, share);
+    return rollThreshold({ ...plus(dry.mass, mass), trackIn: on.rear.trackIn }, moves);
+  };
+  let worst = { share: 1, threshold: threshold(1) };
+  const look = (share: number) => {
+    const at = threshold(share);
+    if (at < worst.threshold) worst = { share, threshold: at };
+  };
+  for (const share of fillingsOf(of, COARSE)) if (share < 1) look(share);
+  const about = worst.share;
+  for (const by of FINER) if (about + by > 0 && about + by < 1) look(about + by);
+  return worst.share;
 }
 
 /** The truck weighed in one load state. */
 export function weighState(on: Axles, of: Loads, state: LoadState): WeighedState {
-  const dry = dryMass(of, state);
-  const at = (waterShare: number): WeighedState => {
-    const { mass, surfaceLbIn } = waterAt(of, waterShare);
-    return {
-      id: state.id,
-      name: state.name,
-      waterShare,
-      weights: weighMass(on, plus(dry, mass), surfaceLbIn),
-    };
+  const dry = dryOf(of, state);
+  const waterShare = state.water === 'worst' ? worstShare(on, of, dry) : state.water;
+  const { mass, xIn, moves } = waterAt(of, waterShare);
+  if (of.water) doubting(dry.doubt, of.water.source, mass.w, xIn, of.water.component.tolerancePct);
+  return {
+    id: state.id,
+    name: state.name,
+    waterShare,
+    weights: weighMass(on, plus(dry.mass, mass), variancesOf(dry.doubt), moves),
   };
-  if (state.water !== 'worst') return at(state.water);
-  return fillingsOf(of)
-    .map(at)
-    .reduce((worst, next) =>
-      next.weights.staticRollThresholdG < worst.weights.staticRollThresholdG ? next : worst,
-    );
 }
 
 /** The truck in service, the state by which choices are compared. */
@@ -226,16 +255,9 @@ export const weighedStates = reading(
   (on, of, states, first) => [first, ...states.slice(1).map((state) => weighState(on, of, state))],
 );
 
-/**
- * The truck in service at each of so many evenly spread fillings of its tank, from empty to full, and at its
- * steps.
- */
+/** The truck in service at each of so many evenly spread fillings of its tank, from empty to full. */
 export const fillingSweep = reading('weights', [axles, loads], (on, of): WeighedState[] =>
-  of.water
-    ? [...new Set(fillingsOf(of))]
-        .sort((a, b) => a - b)
-        .map((water) => weighState(on, of, { ...LOAD_STATES[0]!, water }))
-    : [],
+  of.water ? fillingsOf(of, FILLINGS).map((water) => weighState(on, of, { ...LOAD_STATES[0]!, water })) : [],
 );
 
 /** The tank and the truck in service at a share of the full tank, 0 to 1; null where there is no tank. */

@@ -1,11 +1,15 @@
 import { massOf, rearReactionIn, sum } from '../../truck/index.js';
 import type { Axles, Item, Mass } from '../../truck/index.js';
 import { probabilityWithin, Z_95 } from './normal.js';
+import { rollThreshold, tiltDeg } from './roll.js';
+import type { Moves } from './roll.js';
+import { doubting, noDoubt, variancesOf } from './doubt.js';
 
 /** Axles and the things on them. */
 export interface WeightsInput {
   chassis: Axles;
-  items: Item[];
+  /** Tolerances are ± percent at 95 %; items are independent of each other. */
+  items: (Item & { tolerancePct: number })[];
 }
 
 /** Wheel-end loads of one axle under one model of the frame, lb; imbalance in percent of the axle's load. */
@@ -49,9 +53,15 @@ const sides = (loadLb: number, momentLbIn: number, trackIn: number): Sides => {
 
 /**
  * Axle loads, sides, center of gravity, roll figures and certainty of a mass on its axles (formulas: axle loads).
- * `surfaceLbIn` is the free-surface moment of a part-filled tank, lb·in: it raises the roll figures only.
+ * `moves` says how the liquid of a part-filled tank moves as the truck leans: it lowers the threshold and the
+ * tilt, not the height against the track.
  */
-export function weighMass(chassis: Axles, mass: Mass, surfaceLbIn = 0): WeightsResult {
+export function weighMass(
+  chassis: Axles,
+  mass: Mass,
+  { v, vx, vxx }: ReturnType<typeof variancesOf>,
+  moves?: Moves,
+): WeightsResult {
   const xr = rearReactionIn(chassis);
   const { front, rear, gvwrLb, frontRollShare } = chassis;
   const rearLb = mass.wx / xr;
@@ -62,12 +72,11 @@ export function weighMass(chassis: Axles, mass: Mass, surfaceLbIn = 0): WeightsR
       : { xIn: mass.wx / mass.w, yIn: mass.wy / mass.w, zIn: mass.wz / mass.w };
 
   const flexibleRear = mass.wxy / xr;
-  const rollHeight = mass.w === 0 ? 0 : (mass.wz + surfaceLbIn) / mass.w;
-  const threshold = (rear.trackIn / 2 - Math.abs(cg.yIn)) / rollHeight;
+  const threshold = rollThreshold({ ...mass, trackIn: rear.trackIn }, moves);
 
-  const sigmaRear = Math.sqrt(mass.vxx) / xr;
-  const sigmaFront = Math.sqrt(Math.max(0, mass.v - (2 * mass.vx) / xr + mass.vxx / xr ** 2));
-  const sigmaTotal = Math.sqrt(mass.v);
+  const sigmaRear = Math.sqrt(vxx) / xr;
+  const sigmaFront = Math.sqrt(Math.max(0, v - (2 * vx) / xr + vxx / xr ** 2));
+  const sigmaTotal = Math.sqrt(v);
 
   return {
     totalLb: mass.w,
@@ -89,9 +98,9 @@ export function weighMass(chassis: Axles, mass: Mass, surfaceLbIn = 0): WeightsR
       rigid: sides(rearLb, mass.wy * (1 - frontRollShare), rear.trackIn),
     },
     gvwrMarginLb: gvwrLb - mass.w,
-    cgHeightToTrackPct: (rollHeight / rear.trackIn) * 100,
+    cgHeightToTrackPct: (cg.zIn / rear.trackIn) * 100,
     staticRollThresholdG: threshold,
-    tiltAngleDeg: (Math.atan(threshold) * 180) / Math.PI,
+    tiltAngleDeg: tiltDeg(threshold),
     sigma: { frontLb: sigmaFront, rearLb: sigmaRear, totalLb: sigmaTotal },
     probabilityWithin: {
       front: probabilityWithin(frontLb, sigmaFront, front.gawrLb),
@@ -102,5 +111,8 @@ export function weighMass(chassis: Axles, mass: Mass, surfaceLbIn = 0): WeightsR
 }
 
 /** The calculation `weights` of the outside contract: ratings and items in, loads out. */
-export const weigh = ({ chassis, items }: WeightsInput): WeightsResult =>
-  weighMass(chassis, sum(items.map(massOf)));
+export function weigh({ chassis, items }: WeightsInput): WeightsResult {
+  const doubt = noDoubt(items.length);
+  items.forEach(({ weightLb, xIn, tolerancePct }, i) => doubting(doubt, i, weightLb, xIn, tolerancePct));
+  return weighMass(chassis, sum(items.map(massOf)), variancesOf(doubt));
+}

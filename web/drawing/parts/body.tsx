@@ -4,7 +4,6 @@ import type { Flat } from '../view';
 
 type BodyShape = Extract<Shape, { kind: 'body' }>;
 type Compartment = Extract<Shape, { kind: 'compartment' }>;
-type PumpHouse = Extract<Shape, { kind: 'pumpHouse' }>;
 type Hose = Extract<Shape, { kind: 'hose' }>;
 
 /** The shell with its wheel opening and fender. */
@@ -129,89 +128,6 @@ export function Door({ doors }: Compartment, flat: Flat) {
 /** The lid of a compartment from above. */
 export const DoorTop = (_: Compartment, flat: Flat) => <Rect {...inset(flat, 1)} pen="fine" />;
 
-export function PumpHouseSide({ box, panel, slots }: PumpHouse) {
-  const { x0, x1, z0, z1 } = box;
-  const width = x1 - x0;
-  const u = (share: number) => x0 + width * share;
-  const panelTop = Math.min(z1 - 4, ...slots.map((slot) => slot.z0)) - 2;
-  return (
-    <>
-      <Rect u0={x0} u1={x1} v0={z0} v1={z1} pen="outline" />
-      {slots.map((slot) => (
-        <Rect key={slot.x0} u0={slot.x0} u1={slot.x1} v0={slot.z0} v1={slot.z1 - 1} pen="tint" />
-      ))}
-      {panel === 'top' ? (
-        <>
-          <Rect u0={u(0.06)} u1={u(0.4)} v0={z0 + 4} v1={panelTop} r={2} />
-          <Rect u0={u(0.1)} u1={u(0.36)} v0={panelTop - 22} v1={panelTop - 4} r={2} pen="glass" />
-          <Rect u0={u(0.46)} u1={u(0.96)} v0={z0 + 3} v1={panelTop} r={1.5} pen="tint" />
-        </>
-      ) : (
-        <Rect u0={x0 + 3} u1={x1 - 3} v0={z0 + 3} v1={panelTop} r={1.5} pen="tint" />
-      )}
-      {panel === 'side' && (
-        <>
-          {[0.26, 0.44].map((s) => (
-            <Circle key={s} u={u(s)} v={panelTop - 6} r={3.6} pen="outline" />
-          ))}
-          {[0.62, 0.74, 0.86].map((s) =>
-            [0, 7].map((d) => (
-              <Circle key={`${s}${d}`} u={u(s)} v={panelTop - 4 - d} r={2.2} pen="outline" />
-            )),
-          )}
-          <Columns u0={u(0.12)} u1={u(0.9)} v0={panelTop - 19} v1={panelTop - 14} step={width * 0.09} />
-          <Line u0={u(0.12)} u1={u(0.9)} v0={panelTop - 21} v1={panelTop - 21} pen="fine" />
-        </>
-      )}
-      {(panel === 'side' ? [0.22, 0.5, 0.78] : [0.58, 0.84]).map((s) => (
-        <g key={s}>
-          <Circle u={u(s)} v={z0 + 16} r={3.4} pen="outline" />
-          <Circle u={u(s)} v={z0 + 16} r={2} />
-        </g>
-      ))}
-      <Circle u={u(panel === 'side' ? 0.5 : 0.71)} v={z0 + 7.5} r={4.6} pen="outline" />
-      <Circle u={u(panel === 'side' ? 0.5 : 0.71)} v={z0 + 7.5} r={3} />
-    </>
-  );
-}
-
-/** The officer's side: outlets, an intake and an access panel, but no gauges. */
-export function PumpHouseOfficer({ box, slots }: PumpHouse) {
-  const { x0, x1, z0, z1 } = box;
-  const u = (share: number) => x0 + (x1 - x0) * share;
-  const panelTop = Math.min(z1 - 4, ...slots.map((slot) => slot.z0)) - 2;
-  return (
-    <>
-      <Rect u0={x0} u1={x1} v0={z0} v1={z1} pen="outline" />
-      {slots.map((slot) => (
-        <Rect key={slot.x0} u0={slot.x0} u1={slot.x1} v0={slot.z0} v1={slot.z1 - 1} pen="tint" />
-      ))}
-      <Rect u0={x0 + 3} u1={x1 - 3} v0={z0 + 3} v1={panelTop} r={1.5} pen="tint" />
-      <Rect u0={u(0.14)} u1={u(0.86)} v0={z0 + 27} v1={panelTop - 4} r={2} pen="outline" />
-      <Circle u={u(0.78)} v={(z0 + 27 + panelTop) / 2} r={1.5} />
-      {[0.24, 0.76].map((s) => (
-        <g key={s}>
-          <Circle u={u(s)} v={z0 + 19} r={3.4} pen="outline" />
-          <Circle u={u(s)} v={z0 + 19} r={2} />
-        </g>
-      ))}
-      <Circle u={u(0.5)} v={z0 + 11} r={4.6} pen="outline" />
-      <Circle u={u(0.5)} v={z0 + 11} r={3} />
-    </>
-  );
-}
-
-export function PumpHouseTop({ slots }: PumpHouse, flat: Flat) {
-  return (
-    <>
-      <Rect {...flat} pen="outline" />
-      {slots.map((slot) => (
-        <Rect key={slot.x0} u0={slot.x0} u1={slot.x1} v0={flat.v0 + 1.5} v1={flat.v1 - 1.5} pen="tint" />
-      ))}
-    </>
-  );
-}
-
 /** Hose as it lies: folds seen from the end, runs seen from above. */
 export function HoseEnd({ layers }: Hose, flat: Flat) {
   const step = (flat.v1 - flat.v0) / layers;
@@ -267,8 +183,10 @@ export function BedSide(_: Shape, { u0, u1, v0, v1 }: Flat) {
       <Poly
         open
         points={[
+          [u0 + 6, v1],
           [u0 + 6, v1 + 3],
           [u0 + (u1 - u0) * 0.6, v1 + 3],
+          [u0 + (u1 - u0) * 0.6, v1],
         ]}
       />
     </>

@@ -1,4 +1,5 @@
 import type { Shape } from '#core/kernel';
+import { ROOF_RISES_AT } from '#core/truck';
 import { at, Circle, Columns, inset, Line, Path, Poly, Rect, Rows } from '../kit';
 import type { Flat } from '../view';
 
@@ -52,7 +53,7 @@ function FlatFrontSide(cab: Cab) {
   const { box, roofIn, wheelDiameterIn } = cab;
   const { x0, x1, z0, z1 } = box;
   const raised = z1 > roofIn;
-  const riseAt = x0 + (x1 - x0) * 0.34;
+  const riseAt = x0 + (x1 - x0) * ROOF_RISES_AT;
   const belt = z0 + (roofIn - z0) * 0.52;
   const arch = wheelDiameterIn / 2 + ARCH_CLEAR_IN + 2;
   const roof = raised

@@ -5,6 +5,7 @@ import * as aerial from './aerial';
 import * as body from './body';
 import * as cab from './cab';
 import * as fittings from './fittings';
+import * as pump from './pump';
 import * as gear from './running-gear';
 
 type Kind = Shape['kind'];
@@ -24,7 +25,6 @@ const look = <K extends Kind>(side: Draw<K>, top: Draw<K>, end: Draw<K>, rear: D
 const same = <K extends Kind>(draw: Draw<K>): Look<K> => look(draw, draw, draw);
 const plain = fittings.Plain;
 const nothing = () => null;
-const panel = (_: Shape, flat: Flat) => plain(_, flat);
 
 /** To draw a new kind of shape, add its look here. */
 const LOOKS: { [K in Kind]: Look<K> } = {
@@ -46,8 +46,8 @@ const LOOKS: { [K in Kind]: Look<K> } = {
   spareWheel: look<'spareWheel'>(fittings.SpareWheelSide, fittings.SpareWheelSide, fittings.SpareWheelEnd),
   fuelTank: same<'fuelTank'>(plain),
   pumpHouse: {
-    ...look<'pumpHouse'>(body.PumpHouseSide, body.PumpHouseTop, panel),
-    officer: body.PumpHouseOfficer,
+    ...look<'pumpHouse'>(pump.PumpHouseSide, pump.PumpHouseTop, plain, pump.PumpHouseRear),
+    officer: pump.PumpHouseOfficerSide,
   },
   skidPump: look<'skidPump'>(fittings.SkidPumpSide, fittings.Vented, fittings.SkidPumpSide),
   reel: look<'reel'>(fittings.ReelSide, fittings.ReelAcross, fittings.ReelAcross),
@@ -68,6 +68,9 @@ const LOOKS: { [K in Kind]: Look<K> } = {
   },
   ladder: look<'ladder'>(fittings.LadderSide, fittings.LadderTop, fittings.LadderEnd),
   rack: same<'rack'>(plain),
+  preconnects: look<'preconnects'>(pump.PreconnectsSide, pump.PreconnectsTop, plain),
+  walkway: look<'walkway'>(pump.WalkwaySide, pump.WalkwayTop, nothing),
+  stairs: look<'stairs'>(pump.StairsSide, pump.WalkwayTop, nothing),
   tailboard: look<'tailboard'>(plain, body.Tailboard, plain),
   flatbed: look<'flatbed'>(body.FlatbedSide, body.FlatbedTop, body.FlatbedSide),
   bulkhead: same<'bulkhead'>(body.Bulkhead),
@@ -79,6 +82,7 @@ const LOOKS: { [K in Kind]: Look<K> } = {
   seat: same<'seat'>(nothing),
   stowed: same<'stowed'>(nothing),
   ownItem: same<'ownItem'>(fittings.OwnItem),
+  mark: same<'mark'>(fittings.OwnItem),
 };
 
 /** Draws a shape as a view sees it. */

@@ -1,7 +1,7 @@
 import { Button, NumberInput, Select, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import { BASES, freshId } from '#core/build';
-import type { Basis } from '#core/build';
+import type { Basis, Build } from '#core/build';
 import { componentOfItem, ITEM_FIELDS, placeOfNewItem, withItem } from '#core/subjects/items';
 import type { OwnItem } from '#core/subjects/items';
 import { formatMoney, inches, lb } from '#core/units';
@@ -17,7 +17,18 @@ const FIELDS = (['weightLb', 'xIn', 'yIn', 'zIn'] as const).map((key) => ({
   ...ITEM_FIELDS[key],
   unit: ITEM_FIELDS[key].unit as Quantity,
 }));
+const SIZES = (['lengthIn', 'widthIn', 'heightIn'] as const).map((key) => ({ key, ...ITEM_FIELDS[key] }));
 const [LEAST_DOLLARS, MOST_DOLLARS] = [ITEM_FIELDS.priceCents.min / 100, ITEM_FIELDS.priceCents.max / 100];
+
+/** The item with one of its measures not known. */
+function withoutSize(build: Build, of: OwnItem, key: (typeof SIZES)[number]['key']) {
+  const { [key]: _gone, ...item } = of;
+  return {
+    build: withItem(build, item.id, item as OwnItem),
+    words: `${item.name}: size not known`,
+    control: `item-${item.id}-${key}`,
+  };
+}
 
 function ItemForm({ item, bench }: { item: OwnItem; bench: Bench }) {
   const { show, read, unit, decimals } = useUnits();
@@ -54,6 +65,26 @@ function ItemForm({ item, bench }: { item: OwnItem; bench: Bench }) {
             onChange={(to) => {
               if (typeof to === 'number' && read(of, to) >= min && read(of, to) <= max)
                 take({ [key]: read(of, to) }, of === 'lb' ? lb(read(of, to)) : inches(read(of, to)));
+            }}
+            onBlur={bench.settle}
+          />
+        ))}
+        {SIZES.map(({ key, title, min, max }) => (
+          <NumberInput
+            key={key}
+            size="xs"
+            label={title}
+            placeholder="not known"
+            value={item[key] === undefined ? '' : Number(show('in', item[key]).toFixed(decimals('in') + 1))}
+            min={show('in', min)}
+            max={show('in', max)}
+            suffix={` ${unit('in')}`}
+            decimalScale={decimals('in') + 1}
+            classNames={{ input: 'figures' }}
+            onChange={(to) => {
+              if (to === '') bench.change(withoutSize(bench.build, item, key));
+              else if (typeof to === 'number' && read('in', to) >= min && read('in', to) <= max)
+                take({ [key]: read('in', to) }, `${title.toLowerCase()} ${inches(read('in', to))}`);
             }}
             onBlur={bench.settle}
           />

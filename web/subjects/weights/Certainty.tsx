@@ -27,8 +27,9 @@ export function Certainty() {
       />
       <DataTable table={doubts} />
       <p className={classes.says}>
-        Components are taken as independent; a tolerance is two standard deviations. Weighed beats calculated
-        beats catalogued beats estimated: write a weighed figure into the sheet and the band narrows.
+        What rests on one source, such as the sections of one maker’s ladder, goes wrong together; sources are
+        independent, and a tolerance is two standard deviations. Weighed beats calculated beats catalogued
+        beats estimated: write a weighed figure into the sheet and the band narrows.
       </p>
     </>
   );

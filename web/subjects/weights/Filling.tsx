@@ -1,6 +1,6 @@
 import { Slider } from '@mantine/core';
 import { useMemo, useState } from 'react';
-import { fillingAt, fillingReport, loads } from '#core/subjects/weights';
+import { compliancePct, fillingAt, fillingReport, loads, tiltEstimateDeg } from '#core/subjects/weights';
 import { axles } from '#core/subjects/chassis';
 import { bare, feetInches, gal, inches, lb } from '#core/units';
 import { ChartView } from '../../chart';
@@ -124,12 +124,13 @@ export function Filling() {
             <dd>{say(inches(filled.surfaceIn))}</dd>
             <dt>Its center of gravity</dt>
             <dd>{say(`${bare(inches(filled.cg.xIn))} aft, ${inches(filled.cg.zIn)} up`)}</dd>
-            <dt>Raised by the free surface</dt>
-            <dd>{say(inches(filled.freeSurfaceRiseIn))}</dd>
             <dt>Front and rear axle</dt>
             <dd>{say(`${bare(lb(weights.front.loadLb))} and ${lb(weights.rear.loadLb)}`)}</dd>
-            <dt>Rigid tilt angle</dt>
-            <dd>{weights.tiltAngleDeg.toFixed(1)}°</dd>
+            <dt>Tilt angle, estimated</dt>
+            <dd>
+              {tiltEstimateDeg(weights.staticRollThresholdG, evaluation.read(compliancePct)).toFixed(1)}° (
+              {weights.tiltAngleDeg.toFixed(1)}° rigid)
+            </dd>
           </dl>
         </div>
       </div>

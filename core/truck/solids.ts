@@ -1,0 +1,99 @@
+import { boxOf, boxOfTank, without } from '../kernel/index.js';
+import type { Box, Component, Shape } from '../kernel/index.js';
+
+/** Room that a thing takes and nothing else may: a box, or a wheel that rolls along x and springs up. */
+export interface Solid {
+  component: Component;
+  kind: Shape['kind'];
+  box: Box;
+  /** The highest that it comes to. */
+  topIn: number;
+  /** A wheel: how far it springs up from where it stands, in. */
+  travelIn?: number;
+}
+
+/** A tire springs up by so much from where it stands loaded (formulas: room), in. */
+export const JOUNCE_IN = 5;
+/** How wide a frame rail's flanges are, in. */
+const RAIL_IN = 3;
+/** A deck's sills stand on the rails: half their width together, in. */
+const SILLS_IN = 20;
+/** A raised roof rises at that share of a flat-fronted cab's length; ahead of it the roof stays as it is. */
+export const ROOF_RISES_AT = 0.34;
+
+/** What of a shape is solid. The body is a shell: its compartments and beds stand for it; people and gear ride within. */
+function boxesOf(shape: Shape): Box[] {
+  const { box } = shape;
+  switch (shape.kind) {
+    case 'body':
+    case 'seat':
+    case 'mark':
+    case 'stowed':
+      return [];
+    case 'frame':
+      return [
+        boxOf(box.x0, box.x1, box.y0, box.y0 + RAIL_IN, box.z0, box.z1),
+        boxOf(box.x0, box.x1, box.y1 - RAIL_IN, box.y1, box.z0, box.z1),
+      ];
+    case 'cab':
+      return shape.style === 'flatFront'
+        ? [
+            boxOf(box.x0, box.x1, box.y0, box.y1, box.z0, Math.min(shape.roofIn, box.z1)),
+            ...(box.z1 > shape.roofIn
+              ? [
+                  boxOf(
+                    box.x0 + (box.x1 - box.x0) * ROOF_RISES_AT,
+                    box.x1,
+                    box.y0,
+                    box.y1,
+                    shape.roofIn,
+                    box.z1,
+                  ),
+                ]
+              : []),
+          ]
+        : [
+            boxOf(box.x0, shape.windshieldIn, box.y0, box.y1, box.z0, shape.hoodTopIn),
+            boxOf(shape.windshieldIn, box.x1, box.y0, box.y1, box.z0, box.z1),
+          ];
+    case 'flatbed':
+      return [
+        boxOf(box.x0, box.x1, box.y0, box.y1, shape.plateIn, box.z1),
+        boxOf(box.x0, box.x1, -SILLS_IN, SILLS_IN, box.z0, shape.plateIn),
+      ];
+    case 'preconnects':
+    case 'pumpHouse':
+      return without(box, shape.slots);
+    case 'tank':
+      return shape.boxes.map(boxOfTank);
+    case 'turntable':
+      return [
+        ...shape.pedestal,
+        boxOf(box.x0, box.x1, box.y0, box.y1, Math.max(...shape.pedestal.map(({ z1 }) => z1)), box.z1),
+      ];
+    case 'compartment':
+      return shape.room;
+    default:
+      return [box];
+  }
+}
+
+const known = new WeakMap<Component, Solid[]>();
+const NONE: Solid[] = [];
+
+/** The solids of a component, worked out once; most components are gear, which has none. */
+export function solidsOf(component: Component): Solid[] {
+  const { shapes } = component;
+  if (shapes.length === 0 || (shapes.length === 1 && shapes[0]!.kind === 'stowed')) return NONE;
+  let solids = known.get(component);
+  if (!solids) {
+    solids = shapes.flatMap((shape) =>
+      boxesOf(shape).map((box): Solid => {
+        const solid = { component, kind: shape.kind, box, topIn: box.z1 };
+        return shape.kind === 'wheel' ? { ...solid, topIn: box.z1 + JOUNCE_IN, travelIn: JOUNCE_IN } : solid;
+      }),
+    );
+    known.set(component, solids);
+  }
+  return solids;
+}
