@@ -86,7 +86,7 @@ test('where nothing mends it, the nearest of each kind of change is told', async
   const anvil = {
     id: 'anvil',
     name: 'Anvil',
-    weightLb: 15_000,
+    weightLb: 20_000,
     xIn: -60,
     yIn: 0,
     zIn: 40,
@@ -98,6 +98,7 @@ test('where nothing mends it, the nearest of each kind of change is told', async
     items: { ...build.items, lines: [anvil] },
   }));
   await page.goto(`/builds/${id}/analysis/advice`);
+  await expect(page.getByRole('checkbox', { name: /Front axle/ })).toBeChecked();
   for (const box of await page.getByRole('group', { name: 'Mend' }).getByRole('checkbox').all())
     await box.setChecked(
       await box.evaluate(

@@ -62,7 +62,7 @@ describe('npm run -s calc', () => {
       'no such calculation',
       ['toString', '-'],
       '{}',
-      /^NAME must be one of weights, tank, angles, evaluate \(was "toString"\)/,
+      /^NAME must be one of weights, tank, payload, angles, evaluate \(was "toString"\)/,
     ],
     ['no words', [], '', /^usage: /],
   ])('%s: one line on standard error, exit 2, nothing on standard output', (_, args, input, message) => {

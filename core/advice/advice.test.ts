@@ -10,7 +10,9 @@ import { withItem } from '../subjects/items/index.js';
 import { copiedProfile, withLimit, withOwnProfile } from '../subjects/limits/index.js';
 import { withTank } from '../subjects/tank/index.js';
 import { inService, worseModel } from '../subjects/weights/index.js';
-import { adviceFor as adviceOf, advise, levelingOf } from './index.js';
+import { envelope } from '../truck/index.js';
+import { adviceFor as adviceOf, advise, levelingOf, remediesFor } from './index.js';
+import { harmOf, judgeChange } from './judged.js';
 import type { Advice, AdviceAsked } from './index.js';
 import { itemAt } from '../test/item.js';
 
@@ -204,5 +206,63 @@ describe('leveling', () => {
   it('has nothing to say where nothing can be moved', () => {
     const bare = withBlock(withBlock(pumper, 'equipment', { lines: [] }), 'ladders', { lines: [] });
     expect(levelingOf(house.evaluate(bare))).toEqual([]);
+  });
+});
+
+describe('what a remedy does besides', () => {
+  const base = house.evaluate(pumper);
+  const all = remediesFor(base, 'frontAxle');
+
+  it('restores the reserve before it clears the limit by a hair, and eases last', () => {
+    const grades = all.map(({ restores, mends }) => Number(restores) + Number(mends));
+    expect(grades).toEqual([...grades].sort((a, b) => b - a));
+    expect(all.filter(({ restores }) => restores).length).toBeGreaterThanOrEqual(3);
+    for (const { restores, after } of all) if (restores) expect(after.status).toBe('holds');
+  });
+
+  it('never replaces a choice that it does not name', () => {
+    for (const { label, build } of all)
+      for (const list of ['bumper', 'hose', 'equipment', 'fittings', 'ladders'] as const) {
+        const count = (of: Build) => JSON.stringify(of[list]).split('"id"').length;
+        if (!/Leave off|instead of|ladder/i.test(label)) expect(count(build), label).toBe(count(pumper));
+      }
+  });
+
+  it('never hangs more of the truck behind the rear axle than a builder would', () => {
+    const short = house.settle(withBlock(pumper, 'chassis', { wheelbaseIn: 160 }));
+    for (const id of ['frontAxle', 'rearAxle', 'wheelsFit', 'clash'])
+      for (const { build, label } of remediesFor(house.evaluate(short), id)) {
+        const then = house.evaluate(build);
+        const share = (of: typeof then) =>
+          (of.read(envelope).rearIn - of.build.chassis.wheelbaseIn) / of.build.chassis.wheelbaseIn;
+        expect(share(then) <= 0.6 || share(then) <= share(house.evaluate(short)), label).toBe(true);
+      }
+  });
+
+  it('is told where what was over goes further over', () => {
+    const both = house.settle(
+      withBlock(withBlock(pumper, 'chassis', { rearAxleId: 'rear-24000' }), 'tank', { aftIn: 10 }),
+    );
+    const evaluation = house.evaluate(both);
+    expect(evaluation.finding('rearAxle')?.status).toBe('fails');
+    const aft = judgeChange(evaluation, (on) => withBlock(on, 'tank', { aftIn: 30 }))!;
+    expect(aft.worse).toContain('Rear axle');
+  });
+
+  it('counts what is lost in amounts: compartment volume, bed height, length, money', () => {
+    const { harm } = judgeChange(base, (on) => withBlock(on, 'tank', { shapeId: 'tall' }))!;
+    expect(harm['hoseBed']).toBeGreaterThan(0);
+    expect(Object.keys(harm).sort()).toEqual([
+      'compartments',
+      'gross',
+      'height',
+      'hoseBed',
+      'length',
+      'price',
+    ]);
+    const none = Object.fromEntries(Object.keys(harm).map((id) => [id, 0]));
+    const cost = (by: typeof harm) => harmOf(house, [], 0, { ...none, ...by });
+    expect(cost({ compartments: -20 })).toBeGreaterThan(cost({ compartments: 20 }));
+    expect(cost({ hoseBed: 6 })).toBeGreaterThan(0);
   });
 });

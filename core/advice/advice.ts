@@ -130,9 +130,10 @@ export function* advise(base: Evaluation, asked: AdviceAsked = {}): Generator<Ad
     ...one,
     worse: one.judged.worse.length,
     harm: harmOf(
+      base.house,
       one.parts.map(({ kind }) => kind),
       one.judged.worse.length,
-      one.judged.change,
+      one.judged.harm,
     ),
   }));
   const advice = varied(found.filter((one) => one.level > now).sort(better)).map(({ parts, judged }) =>

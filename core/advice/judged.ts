@@ -1,5 +1,8 @@
 import { within } from '../units/index.js';
+import { same } from '../build/index.js';
 import type { Build } from '../build/index.js';
+import { axles as axlesPlace } from '../subjects/chassis/index.js';
+import { envelope, turntable } from '../truck/index.js';
 import { changeOf, rank } from '../kernel/index.js';
 import type { Candidate, ChangeKind, Changes, Evaluation, Figures, Finding, Step } from '../kernel/index.js';
 
@@ -12,26 +15,61 @@ export interface Judged {
   evaluation: Evaluation;
   build: Build;
   findings: Finding[];
+  /** What changes of the figures by which builds are compared. */
   change: Figures;
-  /** Titles of findings that are worse than before. */
+  /** What changes of those in which harm is counted. */
+  harm: Figures;
+  /** Titles of findings that are worse than before: of another status, or further over what they were over. */
   worse: string[];
 }
 
-/** Judges a changed build against the one it came from; null where the catalogue can't do it. */
+/** Settling a change clears away what no longer goes with it: a choice of another block is then replaced unasked. */
+const replacesUnasked = (before: Build, edited: Build, settled: Build): boolean =>
+  Object.keys(settled).some((key) => {
+    const of = (build: Build) => (build as unknown as Record<string, unknown>)[key];
+    return key !== 'catalogue' && of(edited) === of(before) && !same(of(settled), of(before));
+  });
+
+/** Behind the rear axle so much of the wheelbase is what a builder would build; more over a device that points aft. */
+const MOST_OVERHANG = { usual: 0.6, rearward: 0.75 };
+
+/** The share of the wheelbase that hangs behind the rear axle, as far as it is more than a builder would build. */
+function tooFarBehind(evaluation: Evaluation): number {
+  const on = evaluation.read(axlesPlace);
+  const { rearIn } = evaluation.read(envelope);
+  const most =
+    evaluation.read(turntable)?.facing === 'rearward' ? MOST_OVERHANG.rearward : MOST_OVERHANG.usual;
+  return Math.max(0, (rearIn - on.wheelbaseIn) / on.wheelbaseIn - most);
+}
+
+/** Less is no difference of a margin, as a share of its limit. */
+const NO_DIFFERENCE = 1e-6;
+
+/**
+ * Judges a changed build against the one it came from; null where the catalogue can't do it, where it would
+ * replace a choice that it does not name, and where a builder would laugh at it.
+ */
 export function judgeChange(base: Evaluation, edit: Step['edit']): Judged | null {
   const { house } = base;
-  const build = house.settle(edit(base.build));
-  if (house.problemsOf(build).length > 0) return null;
+  const edited = edit(base.build);
+  const build = house.settle(edited);
+  if (replacesUnasked(base.build, edited, build) || house.problemsOf(build).length > 0) return null;
   const evaluation = base.with(build);
-  const was = new Map(base.findings.map(({ id, status }) => [id, rank(status)]));
+  if (tooFarBehind(evaluation) > tooFarBehind(base)) return null;
+  const was = new Map(base.findings.map((finding) => [finding.id, finding]));
+  const isWorse = ({ id, status, margin, limit }: Finding): boolean => {
+    const before = was.get(id);
+    if (rank(status) !== rank(before?.status ?? 'holds'))
+      return rank(status) > rank(before?.status ?? 'holds');
+    return status === 'fails' && before!.margin - margin > NO_DIFFERENCE * Math.max(1, Math.abs(limit));
+  };
   return {
     evaluation,
     build,
     findings: evaluation.findings,
     change: changeOf(base.figures(), evaluation.figures()),
-    worse: evaluation.findings
-      .filter(({ id, status }) => rank(status) > (was.get(id) ?? 0))
-      .map(({ title }) => title),
+    harm: changeOf(base.figures(house.harmFigures), evaluation.figures(house.harmFigures)),
+    worse: evaluation.findings.filter(isWorse).map(({ title }) => title),
   };
 }
 
@@ -58,22 +96,24 @@ export const candidatesFor = (evaluation: Evaluation, checkId: string): Offered[
     .flatMap(({ kind, offer }) => offer(evaluation).map((candidate) => ({ ...candidate, kind })))
     .filter(({ steps }) => steps.length > 0);
 
-/**
- * Weights of what a change costs: a new trouble, then so many cents, pounds and inches as one, and what is
- * given up.
- */
-const HARM = { trouble: 100, cents: 200_000, lb: 100, in: 6, givesUp: 4, much: 20, any: 0.5 };
+/** What a new trouble counts, and what is given up or much changed. */
+const HARM = { trouble: 100, givesUp: 4, much: 20, any: 0.5 };
 
-/** Harm of changes, least first: new troubles, then money, weight and length, and what is given up for them. */
+/**
+ * Harm of changes: troubles that are new or grow, the figures that move the wrong way by what each says is one,
+ * and what is given up.
+ */
 export const harmOf = (
+  { harmFigures }: Pick<Evaluation['house'], 'harmFigures'>,
   kinds: readonly ChangeKind[],
   worse: number,
-  { price = 0, gross = 0, length = 0 }: Figures,
+  by: Figures,
 ): number =>
   worse * HARM.trouble +
-  Math.max(0, price) / HARM.cents +
-  Math.max(0, gross) / HARM.lb +
-  Math.abs(length) / HARM.in +
+  harmFigures.reduce((sum, { id, harm }) => {
+    const moved = (by[id] ?? 0) * (harm!.way === 'up' ? 1 : -1);
+    return sum + Math.max(0, moved) / harm!.each;
+  }, 0) +
   kinds.reduce((sum, { costs }) => sum + HARM[costs ?? 'any'], 0);
 
 /** Changes made together, as one sentence without its full stop. */

@@ -65,9 +65,9 @@ export function pairsOf(
           lacking += Math.max(0, (finding.comfort ?? 0) - margin) / Math.max(1, Math.abs(finding.limit));
         } else if (reached < levelOf(finding.status)) worse += 1;
       }
-      const [ca, cb] = [a.judged.change, b.judged.change];
-      const change = Object.fromEntries(Object.keys(ca).map((id) => [id, ca[id]! + (cb[id] ?? 0)]));
-      const pair: Pair = { a, b, level, harm: harmOf([a.kind, b.kind], worse, change), lacking };
+      const [ca, cb] = [a.judged.harm, b.judged.harm];
+      const harmed = Object.fromEntries(Object.keys(ca).map((id) => [id, ca[id]! + (cb[id] ?? 0)]));
+      const pair: Pair = { a, b, level, harm: harmOf(base.house, [a.kind, b.kind], worse, harmed), lacking };
       const key = `${a.matter}|${b.matter}`;
       kept.set(key, [...(kept.get(key) ?? []), pair].sort(promise).slice(0, OF_A_PAIR_OF_MATTERS));
     }

@@ -12,11 +12,15 @@ export interface Remedy {
   build: Build;
   /** Whether the finding is no longer failing; otherwise the change only helps. */
   mends: boolean;
+  /** Whether it then holds with the reserve that is wanted, and not by a hair. */
+  restores: boolean;
   before: Standing;
   after: Standing;
   /** By how much the margin grows. */
   gain: number;
   change: Figures;
+  /** How much harm it does, to order by. */
+  harm: number;
   /** Titles of other findings that are worse after it. */
   worse: string[];
 }
@@ -41,7 +45,9 @@ function remedyFor({ kind, steps }: Offered, base: Evaluation, finding: Finding)
       worse: after.worse.filter((title) => title !== finding.title),
       change: after.change,
       gain,
+      harm: harmOf(base.house, [kind], after.worse.length, after.harm),
       mends: eases && then.status !== 'fails',
+      restores: eases && then.status === 'holds',
       before: standingOf(finding),
       after: standingOf(then),
     };
@@ -54,13 +60,22 @@ function remedyFor({ kind, steps }: Offered, base: Evaluation, finding: Finding)
   for (const step of steps) {
     const remedy = judged(step);
     if (!remedy) continue;
-    if (remedy.mends) return remedy;
-    if (!best || remedy.gain > best.gain) best = remedy;
+    if (remedy.restores) return best?.mends && costsMore(remedy, best) ? best : remedy;
+    if (!best || (!best.mends && (remedy.mends || remedy.gain > best.gain))) best = remedy;
   }
   return best;
 }
 
-const harm = ({ kind, worse, change }: Remedy) => harmOf([kind], worse.length, change);
+/** The step that goes on until the reserve is back makes trouble that the one that just clears the limit does not. */
+const costsMore = (restoring: Remedy, clearing: Remedy): boolean =>
+  restoring.worse.length > clearing.worse.length;
+
+/** What restores the reserve, then what clears the limit, then what only eases. */
+const grade = ({ restores, mends }: Remedy): number => Number(restores) + Number(mends);
+
+/** The better first: by grade; of those that mend the least harm, of those that ease the most gain. */
+const better = (a: Remedy, b: Remedy): number =>
+  grade(b) - grade(a) || (a.mends ? a.harm - b.harm || b.gain - a.gain : b.gain - a.gain);
 
 /**
  * The few changes that mend a finding with the least other harm, each computed from the same model.
@@ -72,7 +87,7 @@ export function remediesFor(base: Evaluation, findingId: string): Remedy[] {
   const remedies = candidatesFor(base, findingId)
     .map((candidate) => remedyFor(candidate, base, finding))
     .filter((remedy) => remedy !== null)
-    .sort((a, b) => Number(b.mends) - Number(a.mends) || harm(a) - harm(b) || b.gain - a.gain);
+    .sort(better);
 
   const taken = new Map<string, number>();
   const varied = remedies.filter(({ kind }) => {

@@ -57,6 +57,8 @@ export interface Component {
   filling?: Filling;
   /** Which seat it sits on, driver first from 1. */
   seat?: number;
+  /** What it is no use without. */
+  needs?: 'pump';
   /** Why its weight can't be written over; left out where it can. */
   follows?: string;
   /** What the catalogue says, where a better weight stands in its place. */
@@ -74,6 +76,7 @@ type Optional =
   | 'basis'
   | 'filling'
   | 'seat'
+  | 'needs'
   | 'follows'
   | 'made'
   | 'source';
@@ -105,6 +108,7 @@ export function component(given: Given): Component {
   };
   if (given.filling) made.filling = given.filling;
   if (given.seat) made.seat = given.seat;
+  if (given.needs) made.needs = given.needs;
   if (given.follows) made.follows = given.follows;
   return made;
 }

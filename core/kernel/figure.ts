@@ -16,6 +16,8 @@ export interface Figure {
   short?: string;
   /** What it is reckoned by, where that needs saying. */
   note?: string;
+  /** What a change of it costs when advice weighs one against another: which way it hurts, and how much is one. */
+  harm?: { way: 'up' | 'down'; each: number };
   /** Nothing or less of it is no truck. */
   positive?: true;
   reading: Reading<number>;

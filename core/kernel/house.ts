@@ -49,6 +49,8 @@ export class House implements Rulebook {
   readonly changes: readonly Changes[];
   readonly figures: readonly Figure[];
   readonly mainFigures: readonly Figure[];
+  /** Those in which advice counts the harm of a change. */
+  readonly harmFigures: readonly Figure[];
   readonly limits: Readonly<Record<string, LimitKind>>;
   /** The rules of the build file: endpoints and archives name this class. */
   readonly BuildFile: new () => Build;
@@ -68,6 +70,7 @@ export class House implements Rulebook {
     this.changes = all(({ changes }) => changes);
     this.figures = all(({ figures }) => figures);
     this.mainFigures = this.figures.filter(({ main }) => main);
+    this.harmFigures = this.figures.filter(({ harm }) => harm);
     this.limits = Object.assign({}, ...subjects.map(({ limits }) => limits ?? {})) as Record<
       string,
       LimitKind

@@ -8,6 +8,7 @@ import type { Status } from '../kernel/index.js';
 import { components } from '../truck/index.js';
 import { inUnits } from '../units/index.js';
 import { withBody } from './body/index.js';
+import { withBumper } from './bumper/index.js';
 import { chosenChassis } from './chassis/index.js';
 import type { Chassis } from './chassis/index.js';
 import { loadsIn, withLoad } from './hose/index.js';
@@ -217,6 +218,8 @@ const CASES: [string, Build, Build, Status][] = [
   ],
   ['typeGvwr', brush, medium(brush), 'fails'],
   ['pumpLeast', plain, withPump(plain, undefined), 'fails'],
+  ['needsPump', plain, withPump(plain, undefined), 'fails'],
+  ['concentrate', pumper, withBlock(pumper, 'foam', { gallons: 0 }), 'fails'],
   ['tankLeast', plain, withTank(plain, { gallons: 290 }), 'fails'],
   ['seats', brush, withCrew(brush, 1), 'fails'],
   ['supplyHose', plain, laid(plain, 'main-left', null), 'fails'],
@@ -231,7 +234,7 @@ const CASES: [string, Build, Build, Status][] = [
   ['hoseFits', plain, laid(plain, 'crosslay-1', { partId: 'supply-5', lengthFt: 400 }), 'fails'],
   ['laddersFit', plain, withLadder(plain, 'extension-35', true), 'fails'],
   ['wheelsFit', plain, withBody(withChassis(plain, { wheelbaseIn: 210 }), { lengthIn: 110 }), 'fails'],
-  ['approach', plain, strict(plain, 'approachDeg', 45), 'fails'],
+  ['approach', plain, strict(withBumper(plain, 'steel-24'), 'approachDeg', 12), 'fails'],
   ['departure', plain, strict(plain, 'departureDeg', 45), 'fails'],
   ['frameMoment', plain, strict(plain, 'frameMomentPct', 5), 'fails'],
   ['hoseBeds', plain, strict(plain, 'hoseBedFt3', 300), 'fails'],
@@ -295,6 +298,9 @@ const FIGURES: Record<string, [unit: string, good: [number, number], bad: [numbe
   clash: ['in', [0, 0], [20, 0]],
   typeGvwr: ['lb', [19_500, 19_500], [35_000, 19_500]],
   pumpLeast: ['gpm', [1250, 750], [0, 750]],
+  // The deck monitor.
+  needsPump: ['pieces', [0, 0], [1, 0]],
+  concentrate: ['gal', [30, 5], [0, 5]],
   tankLeast: ['gal', [750, 300], [290, 300]],
   seats: ['seats', [4, 2], [1, 2]],
   supplyHose: ['ft', [800 + 400, 800], [400, 800]],
@@ -317,7 +323,8 @@ const FIGURES: Record<string, [unit: string, good: [number, number], bad: [numbe
   laddersFit: ['in', [174 + 4, 296 - 68], [248 + 4, 296 - 68]],
   wheelsFit: ['in', [190 + 27, 284], [210 + 27, 230]],
   // 18 in above the road 72 in ahead of the axle, and 22 in above it 106 in behind.
-  approach: ['deg', [degrees(18 / 72), 8], [degrees(18 / 72), 45]],
+  // With 24 in of bumper it is reached that much sooner.
+  approach: ['deg', [degrees(18 / 72), 8], [degrees(18 / 96), 12]],
   departure: ['deg', [degrees(22 / 106), 8], [degrees(22 / 106), 45]],
   frameMoment: ['%', [8.8705, 35], [8.8705, 5]],
   // Two beds, each 160 in long, 20.5 in wide and 24 in deep.

@@ -49,6 +49,7 @@ export function Remedies({ build, finding, bench }: { build: Build; finding: Fin
             </div>
             <div className={look.remedyEffect}>
               <span className="quiet">{say(saidMoves(house.mainFigures, remedy.change)) || 'no change'}</span>
+              {remedy.mends && !remedy.restores && <div>Clears it, with less than the reserve left</div>}
               {remedy.worse.length > 0 && (
                 <div>Makes worse: {say(remedy.worse.join(', ').toLowerCase())}</div>
               )}

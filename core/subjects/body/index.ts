@@ -205,7 +205,15 @@ export const body: Subject = {
   along: bodyAlong,
   provides: [place, compartmentsPlace],
   components: bodyComponents,
-  figures: [{ id: 'compartments', title: 'Compartments', unit: 'ft3', reading: compartmentsFt3 }],
+  figures: [
+    {
+      id: 'compartments',
+      title: 'Compartments',
+      unit: 'ft3',
+      harm: { way: 'down', each: 5 },
+      reading: compartmentsFt3,
+    },
+  ],
   checks,
   changes,
   choices,

@@ -58,7 +58,7 @@ const changes: Changes[] = [
   },
   {
     kind: ITEM,
-    helps: ['load', 'approach', 'budget'],
+    helps: ['load', 'approach', 'budget', 'room', 'needsPump'],
     offer: ({ build }) =>
       build.bumper.lines.map(({ id, partId }) =>
         atOnce(

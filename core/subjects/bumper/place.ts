@@ -44,6 +44,9 @@ const LOOKS: Record<BumperItem['shape'], 'well' | 'receiver' | 'winch' | 'monito
   plain: 'suction',
 };
 
+/** What moves water, and is no use without a pump: the monitor, and the plumbing of the suction. */
+const NEED_PUMP: ReadonlySet<BumperItem['shape']> = new Set(['monitor', 'plain']);
+
 /**
  * Where an item usually stands across and above the bumper: wells and winches in the middle, the monitor
  * officer's side.
@@ -141,6 +144,7 @@ export const bumperComponents = reading(
           zIn,
           priceCents: item.priceCents,
           made: madeOf(item.id),
+          ...(NEED_PUMP.has(item.shape) ? { needs: 'pump' as const } : {}),
           shapes: [
             {
               kind: LOOKS[item.shape],

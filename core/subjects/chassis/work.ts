@@ -12,7 +12,7 @@ import {
   way,
 } from '../../kernel/index.js';
 import type { Changes, ChangeKind, Choice, Evaluation, Question } from '../../kernel/index.js';
-import { inches, lb, one } from '../../units/index.js';
+import { counted, inches, lb, one } from '../../units/index.js';
 import { chosenChassis, withChassis } from './block.js';
 import { axles } from './place.js';
 import { chassisShelf } from './shelf.js';
@@ -43,6 +43,13 @@ export const typeGvwr = check(
 const WHEELBASE: ChangeKind = { id: 'wheelbase', title: 'Wheelbase' };
 const AXLE: ChangeKind = { id: 'axle', title: 'Axle ratings' };
 const CHASSIS_KIND: ChangeKind = { id: 'chassis', title: 'Chassis', costs: 'much' };
+
+/** What another chassis brings with it that was chosen otherwise. */
+function goesWith(before: Build, after: Build): string {
+  const seats = after.cab.crew === before.cab.crew ? '' : `, ${counted(after.cab.crew, 'seat')}`;
+  const roof = after.cab.roofId === before.cab.roofId ? '' : `, another roof`;
+  return `${seats}${roof}`;
+}
 
 export const chassisChanges: Changes[] = [
   {
@@ -91,13 +98,16 @@ export const chassisChanges: Changes[] = [
   },
   {
     kind: CHASSIS_KIND,
-    helps: ['frameMoment', 'approach', 'departure', 'typeGvwr', 'budget'],
-    offer: ({ build }) =>
+    helps: ['load', 'frameMoment', 'approach', 'departure', 'typeGvwr', 'budget'],
+    offer: ({ build, house }) =>
       chassisShelf
         .in(build)
         .suiting(build.type)
         .filter(({ id }) => id !== build.chassis.partId)
-        .map((chassis) => atOnce(CHASSIS_KIND, chassis.name, (on) => withChassis(on, chassis.id))),
+        .map((chassis) => {
+          const withIt = (on: Build) => house.settle(withChassis(on, chassis.id));
+          return atOnce(CHASSIS_KIND, `${chassis.name}${goesWith(build, withIt(build))}`, withIt);
+        }),
   },
 ];
 

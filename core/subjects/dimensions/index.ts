@@ -19,6 +19,7 @@ export const dimensions: Subject = {
       title: 'Height',
       unit: 'in',
       main: true,
+      harm: { way: 'up', each: 3 },
       reading: reading('dimensions', [envelope], ({ heightIn }) => heightIn),
     },
     {
@@ -26,6 +27,7 @@ export const dimensions: Subject = {
       title: 'Length',
       unit: 'in',
       main: true,
+      harm: { way: 'up', each: 6 },
       reading: reading('dimensions', [envelope], ({ lengthIn }) => lengthIn),
     },
   ],

@@ -141,6 +141,7 @@ const components = reading(
         yIn,
         zIn,
         made: madeOf(part.id),
+        ...(part.shape === 'deckMonitor' ? { needs: 'pump' as const } : {}),
         shapes: look
           ? [{ kind: look, box: boxAt(xIn, yIn, zIn, part.lengthIn, part.widthIn, part.heightIn) }]
           : [],
@@ -165,7 +166,7 @@ export const fittings: Subject = {
   changes: [
     {
       kind: FITTING,
-      helps: ['budget', 'room'],
+      helps: ['budget', 'room', 'needsPump'],
       offer: ({ build }) =>
         build.fittings.lines.map(({ id, partId }) =>
           atOnce(

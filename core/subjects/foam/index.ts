@@ -2,7 +2,10 @@ import { block, field } from '../../build/index.js';
 import type { BlockOf, Build } from '../../build/index.js';
 import {
   amountChoice,
+  atOnce,
+  check,
   component,
+  inSteps,
   madeOf,
   fromBuild,
   NONE,
@@ -11,7 +14,7 @@ import {
   reading,
   Shelf,
 } from '../../kernel/index.js';
-import type { Choice, Component, Subject } from '../../kernel/index.js';
+import type { ChangeKind, Changes, Choice, Component, Subject } from '../../kernel/index.js';
 import { bodyPlace, pumpHouse, tankBoxes } from '../../truck/index.js';
 import { gal, gpm, one } from '../../units/index.js';
 import { chosenChassis } from '../chassis/index.js';
@@ -102,6 +105,7 @@ const components = reading(
         priceCents: system.priceCents,
         basis: system.basis,
         made: madeOf(system.id),
+        needs: 'pump',
       }),
       component({
         id: 'foam',
@@ -122,6 +126,60 @@ const components = reading(
   },
 );
 
+/** Concentrate comes in pails of 5 gal; the amounts that advice looks at, gal. */
+const PAIL_GAL = 5;
+const AMOUNTS_GAL = [10, 20, 30];
+
+const withGallons = (build: Build, gallons: number): Build => ({
+  ...build,
+  foam: { ...build.foam, gallons },
+});
+
+const concentrate = check(
+  'foam',
+  { id: 'concentrate', title: 'Concentrate for the foam system', steps: ['foam'] },
+  [chosenFoam],
+  (chosen) =>
+    chosen && {
+      status: chosen.gallons < PAIL_GAL ? 'fails' : 'holds',
+      actual: chosen.gallons,
+      limit: PAIL_GAL,
+      margin: chosen.gallons - PAIL_GAL,
+      unit: 'gal',
+      state: null,
+      basis: 'House rule: one pail of concentrate at least',
+      words:
+        chosen.gallons < PAIL_GAL
+          ? `A foam system with ${gal(chosen.gallons)} of concentrate makes no foam.`
+          : `${gal(chosen.gallons)} of class ${chosen.system.foamClass} concentrate.`,
+    },
+);
+
+const FOAM: ChangeKind = { id: 'foam', title: 'Foam', costs: 'givesUp' };
+const changes: Changes[] = [
+  {
+    kind: FOAM,
+    helps: ['concentrate'],
+    offer: ({ build: { foam: now } }) => [
+      inSteps(
+        FOAM,
+        AMOUNTS_GAL.filter((gallons) => gallons > now.gallons).map((gallons) => ({
+          label: `${gal(gallons)} of concentrate instead of ${gal(now.gallons)}`,
+          edit: (on) => withGallons(on, gallons),
+        })),
+      ),
+    ],
+  },
+  {
+    kind: FOAM,
+    helps: ['concentrate', 'needsPump'],
+    offer: ({ build }) =>
+      build.foam.partId === undefined
+        ? []
+        : [atOnce(FOAM, 'No foam system', (on) => withFoam(on, undefined), 'none')],
+  },
+];
+
 function choices(build: Build): Choice[] {
   const { partId, gallons } = build.foam;
   const pick: Choice = {
@@ -140,13 +198,7 @@ function choices(build: Build): Choice[] {
   };
   return partId === undefined
     ? [pick]
-    : [
-        amountChoice('foam-gallons', foamBlock.fields.gallons, gallons, (to) => ({
-          ...build,
-          foam: { ...build.foam, gallons: to },
-        })),
-        pick,
-      ];
+    : [amountChoice('foam-gallons', foamBlock.fields.gallons, gallons, (to) => withGallons(build, to)), pick];
 }
 
 /** The foam system and its concentrate. */
@@ -157,6 +209,8 @@ export const foam: Subject = {
   shelves: [foamShelf],
   block: foamBlock,
   components,
+  checks: [concentrate],
+  changes,
   choices,
   sentence: (evaluation) => {
     const chosen = evaluation.read(chosenFoam);

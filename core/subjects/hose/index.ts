@@ -311,6 +311,7 @@ export const hose: Subject = {
       id: 'hoseBed',
       title: 'Hose bed floor',
       unit: 'in',
+      harm: { way: 'up', each: 3 },
       reading: reading('hose', [beds], (all) =>
         Math.max(
           0,

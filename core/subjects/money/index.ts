@@ -111,7 +111,15 @@ export const moneySubject: Subject = {
   title: 'Money',
   block: moneyBlock,
   figures: [
-    { id: 'price', title: 'Price, itemized', short: 'Price', unit: '$', main: true, reading: itemizedCents },
+    {
+      id: 'price',
+      title: 'Price, itemized',
+      short: 'Price',
+      unit: '$',
+      main: true,
+      harm: { way: 'up', each: 200_000 },
+      reading: itemizedCents,
+    },
   ],
   checks: [budget],
 };

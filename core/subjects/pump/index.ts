@@ -1,7 +1,18 @@
 import type { Build } from '../../build/index.js';
-import { atLeast, atOnce, inSteps, limitKind, NONE, partOptions, reading, way } from '../../kernel/index.js';
+import {
+  atLeast,
+  atOnce,
+  check,
+  inSteps,
+  limitKind,
+  NONE,
+  partOptions,
+  reading,
+  way,
+} from '../../kernel/index.js';
 import type { ChangeKind, Changes, Choice, Question, Subject } from '../../kernel/index.js';
-import { gpm, one } from '../../units/index.js';
+import { components } from '../../truck/index.js';
+import { counted, gpm, listed, one, within } from '../../units/index.js';
 import { chosenPump, pumpBlock, pumpIn, pumpShelf, settlePump, withPump } from './block.js';
 import { housePlace, pumpAlong, pumpComponents, pumpTakes } from './place.js';
 
@@ -18,7 +29,7 @@ const suiting = (build: Build) => pumpShelf.in(build).suiting(build.type);
 const changes: Changes[] = [
   {
     kind: PUMP,
-    helps: ['pumpLeast'],
+    helps: ['pumpLeast', 'needsPump'],
     offer: (evaluation) => {
       const now = evaluation.read(ratedGpm);
       const larger = suiting(evaluation.build)
@@ -54,6 +65,31 @@ const changes: Changes[] = [
     },
   },
 ];
+
+/** Monitors, foam and the like, where there is no pump to feed them. */
+const needsPump = check(
+  'pump',
+  { id: 'needsPump', title: 'A pump for what needs one', steps: ['pump'] },
+  [components, chosenPump],
+  (all, pump) => {
+    const needing = all.filter(({ needs }) => needs === 'pump').map(({ name }) => name);
+    if (needing.length === 0) return null;
+    const without = pump ? [] : needing;
+    return {
+      status: without.length > 0 ? 'fails' : 'holds',
+      actual: without.length,
+      limit: 0,
+      margin: 0 - without.length,
+      unit: 'pieces',
+      state: null,
+      basis: 'What moves water needs a pump',
+      words:
+        without.length > 0
+          ? `There is no pump for ${counted(without.length, 'thing')} that ${without.length === 1 ? 'needs' : 'need'} one: ${listed(without.map(within))}.`
+          : `The pump feeds ${counted(needing.length, 'thing')}.`,
+    };
+  },
+);
 
 const choices = (build: Build): Choice[] => [
   {
@@ -150,7 +186,7 @@ export const pump: Subject = {
   along: pumpAlong,
   provides: [housePlace],
   components: pumpComponents,
-  checks: [atLeast('pump', 'pumpLeast', 'pumpGpm', limits.pumpGpm, ['pump'], ratedGpm)],
+  checks: [atLeast('pump', 'pumpLeast', 'pumpGpm', limits.pumpGpm, ['pump'], ratedGpm), needsPump],
   changes,
   choices,
   questions,

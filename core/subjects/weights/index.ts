@@ -133,7 +133,11 @@ export const weights: Subject = {
   figures: [
     inServiceFigure('front', 'Front axle', ({ front }) => front.loadLb),
     inServiceFigure('rear', 'Rear axle', ({ rear }) => rear.loadLb),
-    { ...inServiceFigure('gross', 'Gross', ({ totalLb }) => totalLb), positive: true },
+    {
+      ...inServiceFigure('gross', 'Gross', ({ totalLb }) => totalLb),
+      positive: true,
+      harm: { way: 'up', each: 100 },
+    },
     {
       id: 'tilt',
       title: 'Least tilt, estimated',
