@@ -30,7 +30,7 @@ function Options({ choice, evaluation, bench }: Props<PickChoice | ToggleChoice>
   return (
     <fieldset className={classes.group}>
       <legend>
-        {choice.title}
+        {say(choice.title)}
         <Assumed ids={[choice.id]} bench={bench} />
       </legend>
       {choice.options.map((option, i) => (
@@ -71,7 +71,7 @@ function Picked({ choice, evaluation, bench }: Props<PickChoice>) {
     <Select
       className={classes.group}
       size="xs"
-      label={choice.title}
+      label={say(choice.title)}
       allowDeselect={false}
       value={choice.options.find((option) => option.chosen)?.id ?? null}
       data={choice.options.map(({ id, label }) => ({ value: id, label: say(label) }))}
@@ -145,7 +145,7 @@ function Amount({ choice, evaluation, bench }: Props<AmountChoice>) {
   return (
     <div className={classes.group}>
       <div className={classes.groupTitle}>
-        <label htmlFor={`amount-${id}`}>{title}</label>
+        <label htmlFor={`amount-${id}`}>{say(title)}</label>
         <Assumed ids={[id]} bench={bench} />
       </div>
       <div className={classes.amount}>
@@ -156,7 +156,7 @@ function Amount({ choice, evaluation, bench }: Props<AmountChoice>) {
           step={step}
           value={value}
           label={null}
-          thumbLabel={`${title}, slider`}
+          thumbLabel={say(`${title}, slider`)}
           color="var(--ink)"
           onChange={(to) => take(to, id)}
           onChangeEnd={bench.settle}
