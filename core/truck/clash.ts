@@ -14,7 +14,7 @@ export interface Clash {
 type Kind = Shape['kind'];
 
 /** What may reach into each other, and why: everything else may not. */
-export const BELONG_TOGETHER: readonly { pair: readonly [Kind, Kind]; because: string }[] = [
+const BELONG_TOGETHER: readonly { pair: readonly [Kind, Kind]; because: string }[] = [
   { pair: ['hose', 'bed'], because: 'hose lies in its bed' },
   { pair: ['hose', 'well'], because: 'hose lies in its well' },
   { pair: ['hose', 'bumper'], because: 'the well is set into the bumper' },

@@ -1,6 +1,6 @@
 export { lastAxleIn, rearReactionIn, rearShareAt } from './axles.js';
 export type { Axles } from './axles.js';
-export { BELONG_TOGETHER, clashes, clashesOf, clashIn } from './clash.js';
+export { clashes, clashesOf, clashIn } from './clash.js';
 export type { Clash } from './clash.js';
 export { JOUNCE_IN, ROOF_RISES_AT, solidsOf } from './solids.js';
 export type { Solid } from './solids.js';

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { DEMONSTRATION, starterBuild } from '../../demonstration/index.js';
 import type { Build } from '../../build/index.js';
-import { beds, bodyPlace, cabPlace, compartments, pumpHouse, row } from '../../truck/index.js';
+import { beds, bodyPlace, cabPlace, compartments, pumpHouse, row, tankSpace } from '../../truck/index.js';
 import { withDevice } from '../device/index.js';
 import { withCrosslaysAt, withDividerAt, withDividers } from '../hose/index.js';
 import { house } from '../index.js';
@@ -62,6 +62,14 @@ describe('an arrangement', () => {
     };
     expect(at('side')).toBe(3);
     expect(at('crewModule')).toBe(0);
+  });
+
+  it('with the pump at the back ends the tank before it', () => {
+    const evaluation = evaluated(arranged(pumper, 'bodyRear'));
+    expect(evaluation.read(tankSpace)).toEqual({
+      endIn: evaluation.read(pumpHouse)!.x0,
+      before: 'pump',
+    });
   });
 
   it('with the pump in the body leaves no compartment where it stands', () => {

@@ -75,16 +75,17 @@ export const boxesPlace = provide(
 );
 
 /**
- * Where a tank must end: before a turntable's pedestal, a skid pump at the back of the bed, or the back of
+ * Where a tank must end: before a turntable's pedestal, a pump at the back of the bed or the body, or the back of
  * the body.
  */
 export const spacePlace = provide(
   tankSpace,
-  [chosenDevice, turntable, skid, bodyPlace],
-  (chosen, at, skidAt, body) => {
+  [chosenDevice, turntable, skid, pumpHouse, bodyPlace],
+  (chosen, at, skidAt, house, body) => {
     if (chosen && at?.facing === 'forward')
       return { endIn: at.xIn - chosen.device.turntable.diameterIn / 2, before: 'turntable' as const };
     if (skidAt && !skidAt.behindCab) return { endIn: skidAt.x0, before: 'skid pump' as const };
+    if (house?.at === 'bodyRear') return { endIn: house.x0, before: 'pump' as const };
     return { endIn: body.endIn - BEFORE_BACK_IN, before: 'back of the body' as const };
   },
 );
