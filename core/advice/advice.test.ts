@@ -228,6 +228,13 @@ describe('what a remedy does besides', () => {
       }
   });
 
+  it('never takes what rides with the crew out of the cab', () => {
+    const moves = all.concat(remediesFor(house.evaluate(aerial), 'frontAxle')).map(({ label }) => label);
+    const { advice } = adviceFor(pumper);
+    const advised = advice.flatMap(({ changes }) => changes.map(({ label }) => label));
+    for (const label of [...moves, ...advised]) expect(label).not.toMatch(/from cab/);
+  });
+
   it('never hangs more of the truck behind the rear axle than a builder would', () => {
     const short = house.settle(withBlock(pumper, 'chassis', { wheelbaseIn: 160 }));
     for (const id of ['frontAxle', 'rearAxle', 'wheelsFit', 'clash'])

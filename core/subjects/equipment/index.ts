@@ -56,10 +56,10 @@ const changes: Changes[] = [
     helps: ['load', 'level'],
     offer: (evaluation) => {
       const { build } = evaluation;
-      const weighed = build.equipment.lines.map((line) => ({
-        line,
-        part: equipmentShelf.in(build).part(line.partId),
-      }));
+      // What rides with the crew is worn or reached for on the way: nobody would look for it in the body.
+      const weighed = build.equipment.lines
+        .filter(({ compartmentId }) => compartmentId !== CAB)
+        .map((line) => ({ line, part: equipmentShelf.in(build).part(line.partId) }));
       const heaviest = weighed
         .sort((a, b) => b.part.weightLb * b.line.count - a.part.weightLb * a.line.count)
         .slice(0, MOVES_LOOKED_AT);
