@@ -38,7 +38,7 @@ export const millLadder = house.build(
     fittings: { lines: numbered('f', [{ partId: 'light-bar' }, { partId: 'generator-8' }]) },
     equipment: {
       lines: numbered('e', [
-        { partId: 'pack', count: 5, compartmentId: 'cab' },
+        { partId: 'pack', count: 4, compartmentId: 'cab' },
         { partId: 'spare-cylinder', count: 10, compartmentId: 'L2' },
         { partId: 'medical-bag', count: 1, compartmentId: 'cab' },
         { partId: 'defibrillator', count: 1, compartmentId: 'cab' },
@@ -63,6 +63,7 @@ export const millLadder = house.build(
         { partId: 'water-extinguisher', count: 2, compartmentId: 'R1' },
         { partId: 'dry-chemical', count: 2, compartmentId: 'R1' },
         { partId: 'pike-pole-8', count: 6, compartmentId: 'R3' },
+        { partId: 'pack', count: 1, compartmentId: 'L3' },
       ]),
     },
     money: { budgetCents: 1_650_000_00, unlistedPct: 3 },

@@ -14,7 +14,10 @@ const everyKind: OwnPart[] = house.shelves
       kind,
       likeId: like.id,
       name: `Our ${kind}, "real"`,
-      figures: fields.map(({ id, read }) => ({ field: id, value: read(like), source: 'plate' as const })),
+      // What this one does not have is not given.
+      figures: fields
+        .filter(({ read }) => Number.isFinite(read(like)))
+        .map(({ id, read }) => ({ field: id, value: read(like), source: 'plate' as const })),
     };
   });
 

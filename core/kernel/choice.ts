@@ -1,7 +1,8 @@
-import type { Build } from '../build/index.js';
+import type { Build, BuildType } from '../build/index.js';
 import type { AmountField, FieldUnit } from '../build/index.js';
 import type { Evaluation } from './evaluation.js';
 import type { Box } from './shapes.js';
+import { isUsual } from './shelf.js';
 
 /** One thing that can be taken: the build as it would be. */
 export interface ChoiceOption {
@@ -11,6 +12,8 @@ export interface ChoiceOption {
   chosen: boolean;
   /** Set on a department's own part. */
   own?: true;
+  /** Set on what trucks of this type seldom have. */
+  seldom?: true;
   build: Build;
 }
 
@@ -59,17 +62,18 @@ export type Choice = PickChoice | ToggleChoice | AmountChoice | ListChoice;
 /** The option of taking nothing. */
 export const NONE = 'none';
 
-/** Parts as options, each with the build that it would make. */
-export const partOptions = <P extends { id: string; name: string; own?: true }>(
+/** Parts as options, each with the build that it would make; of a type of truck where some are usual on it. */
+export const partOptions = <P extends { id: string; name: string; own?: true; types?: BuildType[] }>(
   parts: readonly P[],
   chosen: (part: P) => boolean,
   to: (part: P) => Build,
-  words?: (part: P) => string,
+  { words, type }: { words?: (part: P) => string; type?: BuildType } = {},
 ): ChoiceOption[] =>
   parts.map((part) => ({
     id: part.id,
     label: part.name,
     ...(part.own ? { own: true } : {}),
+    ...(type && !isUsual(part, type) ? { seldom: true as const } : {}),
     ...(words ? { words: words(part) } : {}),
     chosen: chosen(part),
     build: to(part),

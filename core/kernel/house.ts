@@ -237,8 +237,6 @@ export class House implements Rulebook {
           message: `${at} must be a ${kind} of the catalogue (was "${id}", which it does not have)`,
         },
       ];
-    if (found.types && !found.types.includes(build.type))
-      return [{ field: at, message: `${at} must suit a build of type ${build.type} (was "${id}")` }];
     return [];
   }
 

@@ -10,7 +10,7 @@ export { changeOf, saidChange, saidFigure, saidMoves } from './figure.js';
 export type { Figure, Figures, FigureUnit } from './figure.js';
 export { House } from './house.js';
 export type { Choices } from './house.js';
-export { atLeast, fits, held, limitKind, limitOf, limitsRead } from './limit.js';
+export { atLeast, fits, held, bothOf, limitKind, limitOf, limitsRead } from './limit.js';
 export type { Limit, LimitKind, LimitSense, Profile } from './limit.js';
 export {
   american,
@@ -29,7 +29,7 @@ export { fromBuild, gather, nameOfBuild, port, provide, reading, settling, typeO
 export type { AnyReading, Provided, Reading, ValuesOf } from './reading.js';
 export { boxAt, boxOf, boxOfTank } from './shapes.js';
 export type { Box, PlainKind, Shape, TankBox } from './shapes.js';
-export { Shelf, Stock } from './shelf.js';
+export { isUsual, Shelf, Stock } from './shelf.js';
 export type { Material, Named, Origin, Part, Said } from './shelf.js';
 export type { NewerPart } from './carried.js';
 export { takenFromCompartments, takenFromPumpHouse } from './space.js';

@@ -15,14 +15,18 @@ export interface LimitKind {
   sense: LimitSense;
   min: number;
   max: number;
+  /** Which of two weighs heavier: the larger of figures to reckon with, where nothing else is said. */
+  heavier: 'larger' | 'smaller';
 }
+const HEAVIER = { least: 'larger', most: 'smaller', reckon: 'larger' } as const;
 export const limitKind = (
   title: string,
   unit: LimitKind['unit'],
   sense: LimitSense,
   min: number,
   max: number,
-): LimitKind => ({ title, unit, sense, min, max });
+  heavier: LimitKind['heavier'] = HEAVIER[sense],
+): LimitKind => ({ title, unit, sense, min, max, heavier });
 
 /** One limit of a profile: its value in the unit of its kind, what it rests on, and a note. */
 export interface Limit {
@@ -39,6 +43,21 @@ export interface Profile {
   limits: Record<string, Limit>;
   /** Set on a department's own profile, which travels with the build. */
   own?: true;
+}
+
+/**
+ * Two profiles held against at once: of each limit the harder one, and of what is reckoned with the heavier, so
+ * that every check says what the worse of the two would.
+ */
+export function bothOf(one: Profile, other: Profile, kinds: Readonly<Record<string, LimitKind>>): Profile {
+  const limits = { ...one.limits };
+  for (const [id, limit] of Object.entries(other.limits)) {
+    const now = limits[id];
+    const larger = now !== undefined && limit.value > now.value;
+    const smaller = now !== undefined && limit.value < now.value;
+    if (!now || (kinds[id]?.heavier === 'smaller' ? smaller : larger)) limits[id] = limit;
+  }
+  return { ...one, name: `${one.name}; ${other.name}`, limits };
 }
 
 /** The profile that the build is held against. */

@@ -42,6 +42,8 @@ export type PlainKind =
   | 'outrigger'
   | 'torqueBox'
   | 'fuelTank'
+  | 'battery'
+  | 'crewModule'
   | 'suction'
   | 'stowed'
   | 'ownItem'
@@ -89,7 +91,13 @@ export type Shape =
   | { kind: 'hose'; box: Box; layers: number; runs: 'along' | 'across' }
   | { kind: 'ladder'; box: Box; flat: boolean }
   /** A deck on its sills; the plate begins at `plateIn`. */
-  | { kind: 'flatbed'; box: Box; plateIn: number }
+  | {
+      kind: 'flatbed';
+      box: Box;
+      plateIn: number;
+      /** Openings for tires that spring up through the plate; none where they stay under it. */
+      wells: { x0: number; x1: number; topIn: number; innerIn: number } | null;
+    }
   | { kind: 'preconnects'; box: Box; slots: Box[] }
   | { kind: 'section'; box: Box; order: number }
   /** The plate that turns, and the pedestal that it turns on. */

@@ -20,8 +20,13 @@ export interface Origin {
 export interface Named extends Origin {
   id: string;
   name: string;
+  /** The trucks that usually have it; all where left out. Any truck can have it. */
   types?: BuildType[];
 }
+
+/** Whether trucks of a type usually have such a part; no type is a fence. */
+export const isUsual = ({ types }: Pick<Named, 'types'>, type: BuildType): boolean =>
+  !types || types.length === 0 || types.includes(type);
 
 /** What bodies and bumpers are made of. */
 export type Material = 'aluminum' | 'steel' | 'stainless' | 'galvanized' | 'poly';
@@ -66,9 +71,14 @@ export class Stock<P extends Named> {
     return [...this.byId.values()];
   }
 
-  /** Those that suit a type of truck, in catalogue order. */
+  /** Those that trucks of a type usually have, in catalogue order. */
   suiting(type: BuildType): P[] {
-    return this.all().filter(({ types }) => !types || types.includes(type));
+    return this.all().filter((part) => isUsual(part, type));
+  }
+
+  /** All of them, those first that trucks of a type usually have. */
+  usualFirst(type: BuildType): P[] {
+    return [...this.suiting(type), ...this.all().filter((part) => !isUsual(part, type))];
   }
 }
 
@@ -209,9 +219,9 @@ export class Shelf<P extends Named = Named> {
     if (!this.isOther(part)) return [];
     const problems = this.judge(part, at);
     if (problems.length) return problems;
-    return this.figures.flatMap(({ id, min, max, read }) => {
+    return this.figures.flatMap(({ id, min, max, none, read }) => {
       const value = read(part as unknown as P);
-      return value >= min && value <= max
+      return (value >= min && value <= max) || (none !== undefined && !Number.isFinite(value))
         ? []
         : [{ field: at, message: `${at} must have ${id} from ${min} to ${max} (was ${value})` }];
     });
@@ -257,6 +267,8 @@ export class Shelf<P extends Named = Named> {
           `must be from ${field.min} to ${field.max} for ${field.id} (was ${figure.value})`,
         );
       }
+      else if (like && !Number.isFinite(field.read(field.write(like, figure.value))))
+        say(`figures.${i}.field`, `must be a figure that "${own.likeId}" has (was "${figure.field}")`);
       if (own.figures.findIndex((other) => other.field === figure.field) < i)
         say(`figures.${i}.field`, `is given twice (was "${figure.field}")`);
     });

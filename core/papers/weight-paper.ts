@@ -1,9 +1,9 @@
-import { PLANNING_CAUTION } from '../kernel/index.js';
+import { held, PLANNING_CAUTION } from '../kernel/index.js';
 import type { Evaluation, TableOf } from '../kernel/index.js';
 import { axles, chassis, chosenChassis } from '../subjects/chassis/index.js';
 import { device } from '../subjects/device/index.js';
 import { FRAME_CAUTION, frameReport } from '../subjects/frame/index.js';
-import { limitsTable, profileOf } from '../subjects/limits/index.js';
+import { limitsTable } from '../subjects/limits/index.js';
 import { TANK_CAUTION } from '../subjects/tank/index.js';
 import {
   certaintyOf,
@@ -97,7 +97,7 @@ const caution = (words: string): Block => ({ kind: 'caution', text: words });
 export function weightPaper(evaluation: Evaluation): Paper {
   const { build, findings, house } = evaluation;
   const outside = evaluation.read(envelope);
-  const profile = profileOf(build);
+  const profile = evaluation.read(held);
   const filling = evaluation.read(fillingReport);
   const frame = frameReport(evaluation, 'inService');
   const { cg, cgHeightToTrackPct } = evaluation.read(inService).weights;

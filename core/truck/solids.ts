@@ -21,6 +21,25 @@ const SILLS_IN = 20;
 /** A raised roof rises at that share of a flat-fronted cab's length; ahead of it the roof stays as it is. */
 export const ROOF_RISES_AT = 0.34;
 
+/** A plate without the wells that tires have in it. */
+const withoutWells = (plate: Box, wells: Extract<Shape, { kind: 'flatbed' }>['wells']): Box[] =>
+  wells
+    ? without(
+        plate,
+        [-1, 1].map((side) => {
+          const [inner, outer] = [side * wells.innerIn, side * 2 * plate.y1];
+          return boxOf(
+            wells.x0,
+            wells.x1,
+            Math.min(inner, outer),
+            Math.max(inner, outer),
+            plate.z0,
+            plate.z1,
+          );
+        }),
+      )
+    : [plate];
+
 /** What of a shape is solid. The body is a shell: its compartments and beds stand for it; people and gear ride within. */
 function boxesOf(shape: Shape): Box[] {
   const { box } = shape;
@@ -58,7 +77,7 @@ function boxesOf(shape: Shape): Box[] {
           ];
     case 'flatbed':
       return [
-        boxOf(box.x0, box.x1, box.y0, box.y1, shape.plateIn, box.z1),
+        ...withoutWells(boxOf(box.x0, box.x1, box.y0, box.y1, shape.plateIn, box.z1), shape.wells),
         boxOf(box.x0, box.x1, -SILLS_IN, SILLS_IN, box.z0, shape.plateIn),
       ];
     case 'preconnects':

@@ -35,6 +35,8 @@ export const pumpHouse = port<PumpHouse | null>('pump');
 export interface Turntable {
   xIn: number;
   zIn: number;
+  /** Of the plate that turns. */
+  radiusIn: number;
   facing: 'forward' | 'rearward';
 }
 /** What an aerial device stands on, within the body; and the way through its pedestal. */
@@ -54,6 +56,8 @@ export interface BodyPlace {
   rearEndIn: number;
   widthIn: number;
   topIn: number;
+  /** Top of the frame: what hangs on it or stands on it rides as high. */
+  frameIn: number;
   /** Flatbed deck, or the top of the frame where the body has none; and the underside of its plate. */
   deckIn: number;
   plateIn: number;

@@ -84,7 +84,7 @@ function say(marks: string, value: number, quantity: Quantity, system: UnitSyste
       ? inEighths(value)
       : grouped(shown, decimals, quantity === 'ftin');
   const sign = !marks.includes('±') || Number.isNaN(shown) ? '' : shown > 0 ? '+' : shown === 0 ? '±' : '';
-  return `${sign}${withMinus(number)}${marks.includes('#') || inFeet ? '' : ` ${unit}`}`;
+  return `${sign}${withMinus(number)}${marks.includes('#') || inFeet || unit === '' ? '' : ` ${unit}`}`;
 }
 
 /** A text of the core with its figures said in a system. */

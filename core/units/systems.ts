@@ -4,7 +4,7 @@ export type UnitSystem = (typeof UNIT_SYSTEMS)[number];
 
 /**
  * What a figure measures: `ftin` a length in inches read as feet and inches, `size` a nominal diameter of
- * hose, `moment` a bending moment in lb·in.
+ * hose, `moment` a bending moment in lb·in, `count` things that are counted.
  */
 export const QUANTITIES = [
   'lb',
@@ -20,6 +20,7 @@ export const QUANTITIES = [
   'lbft',
   'lbin',
   'moment',
+  'count',
 ] as const;
 export type Quantity = (typeof QUANTITIES)[number];
 
@@ -38,6 +39,9 @@ const L_PER_GAL = 3.785411784;
 const L_PER_IMPERIAL_GAL = 4.54609;
 const KPA_PER_PSI = 6.894757293168361;
 
+/** Counted alike everywhere. */
+const COUNT: Shown = { unit: '', factor: 1, decimals: 0 };
+
 const US: Record<Quantity, Shown> = {
   lb: { unit: 'lb', factor: 1, decimals: 0 },
   in: { unit: 'in', factor: 1, decimals: 1 },
@@ -52,6 +56,7 @@ const US: Record<Quantity, Shown> = {
   lbft: { unit: 'lb/ft', factor: 1, decimals: 2 },
   lbin: { unit: 'lb/in', factor: 1, decimals: 1 },
   moment: { unit: 'thousand lb·in', factor: 0.001, decimals: 0 },
+  count: COUNT,
 };
 
 const METRIC: Record<Quantity, Shown> = {
@@ -68,6 +73,7 @@ const METRIC: Record<Quantity, Shown> = {
   lbft: { unit: 'kg/m', factor: KG_PER_LB / M_PER_FT, decimals: 2 },
   lbin: { unit: 'kg/cm', factor: KG_PER_LB / (MM_PER_IN / 10), decimals: 2 },
   moment: { unit: 'kN·m', factor: (NEWTON_PER_LB * MM_PER_IN) / 1e6, decimals: 0 },
+  count: COUNT,
 };
 
 const IMPERIAL_PER_US_GAL = L_PER_GAL / L_PER_IMPERIAL_GAL;

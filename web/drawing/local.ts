@@ -16,6 +16,8 @@ export function fromItsFront(shape: Shape): Shape {
   switch (shape.kind) {
     case 'body':
       return { ...shape, box, wheelCut: moved(shape.wheelCut) };
+    case 'flatbed':
+      return { ...shape, box, wells: shape.wells && moved(shape.wells) };
     case 'preconnects':
     case 'pumpHouse':
       return { ...shape, box, slots: shape.slots.map(moved) };

@@ -22,9 +22,15 @@ interface Props<C> {
 
 function Options({ choice, evaluation, bench }: Props<PickChoice | ToggleChoice>) {
   const { say } = useUnits();
+  // What such trucks seldom have is a press away, and not weighed before.
+  const [all, setAll] = useState(false);
+  const usual = choice.options.filter(({ seldom, chosen }) => !seldom || chosen);
+  const options = all || usual.length === 0 ? choice.options : usual;
+  const folded = choice.options.length - usual.length;
   const deltas = useMemo(
-    () => choice.options.map((option) => deltaOf(evaluation, option.build)),
-    [choice, evaluation],
+    () => options.map((option) => deltaOf(evaluation, option.build)),
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- the options are those of the choice
+    [choice, all, evaluation],
   );
   const single = choice.kind === 'pick';
   return (
@@ -33,7 +39,7 @@ function Options({ choice, evaluation, bench }: Props<PickChoice | ToggleChoice>
         {say(choice.title)}
         <Assumed ids={[choice.id]} bench={bench} />
       </legend>
-      {choice.options.map((option, i) => (
+      {options.map((option, i) => (
         <label key={option.id} className={classes.option}>
           <span className={classes.optionHead}>
             <input
@@ -57,6 +63,16 @@ function Options({ choice, evaluation, bench }: Props<PickChoice | ToggleChoice>
           {(!single || !option.chosen) && <Deltas change={deltas[i]!} />}
         </label>
       ))}
+      {folded > 0 && usual.length > 0 && (
+        <button
+          type="button"
+          className={classes.more}
+          aria-expanded={all}
+          onClick={() => setAll((now) => !now)}
+        >
+          {all ? 'Only what such trucks usually have' : `Show ${folded} more that such trucks seldom have`}
+        </button>
+      )}
     </fieldset>
   );
 }

@@ -1,6 +1,8 @@
 import { block, clamped, field, objectIn, settled, withBlock } from '../../build/index.js';
 import type { BlockOf, Build, Problem } from '../../build/index.js';
-import { american, fromBuild, partFigure, reading, Shelf } from '../../kernel/index.js';
+import { american, fromBuild, partFigure, settling, Shelf } from '../../kernel/index.js';
+import type { PartFigureField } from '../../kernel/index.js';
+import { chosenChassis } from '../chassis/index.js';
 import { BODIES, DOOR_STYLES } from './parts.js';
 import type { BodyFamily, DoorStyle } from './parts.js';
 
@@ -40,7 +42,28 @@ export const bodyShelf = new Shelf<BodyFamily>({
   ],
 });
 
-export const doorShelf = new Shelf<DoorStyle>({ kind: 'doors', title: 'Doors', shipped: DOOR_STYLES });
+const drum = (key: 'heightIn' | 'depthIn', title: string): PartFigureField<DoorStyle> =>
+  within(
+    `drum${key[0]!.toUpperCase()}${key.slice(1)}`,
+    title,
+    'in',
+    [0, 20],
+    (door) => door.drum?.[key] ?? NaN,
+    (door, v) => (door.drum ? { ...door, drum: { ...door.drum, [key]: v } } : door),
+    { none: 'none' },
+  );
+
+export const doorShelf = new Shelf<DoorStyle>({
+  kind: 'doors',
+  title: 'Doors',
+  shipped: DOOR_STYLES,
+  figures: [
+    plain<DoorStyle>('weightLb', 'Weight of one against a roll-up door', 'lb', -60, 200, true),
+    drum('heightIn', 'Height of the drum'),
+    drum('depthIn', 'Depth of the drum'),
+    partFigure.price<DoorStyle>(),
+  ],
+});
 
 const divider = (title: string) =>
   field.optional(field.amount(title, 'in', { min: 0, max: 80, step: 1, usual: [0, 60] }));
@@ -111,12 +134,21 @@ export function bodyProblems(build: Build): Problem[] {
 
 export const bodyOf = fromBuild(({ body }) => body);
 
-/** The body that is chosen, with its doors. */
-export const chosenBody = reading(
+/** The frame's height for which a body's heights are given, in. */
+const USUAL_FRAME_IN = { full: 40, flatbed: 33 };
+
+/** A body as it stands on a frame: its floor and top ride with it (formulas: the row). */
+function onFrame(body: BodyFamily, frameTopIn: number): BodyFamily {
+  const by = frameTopIn - (body.frameIn ?? USUAL_FRAME_IN[body.style]);
+  return by === 0 ? body : { ...body, floorIn: body.floorIn + by, topIn: body.topIn + by };
+}
+
+/** The body that is chosen, as it stands on the chassis, with its doors. */
+export const chosenBody = settling(
   'body',
-  [bodyOf, bodyShelf.stock, doorShelf.stock],
-  ({ partId, doorsId }, bodies, doors) => ({
-    body: bodies.part(partId),
+  [bodyOf, bodyShelf.stock, doorShelf.stock, chosenChassis],
+  ({ partId, doorsId }, bodies, doors, { chassis }) => ({
+    body: onFrame(bodies.part(partId), chassis.frame.topIn),
     doors: doors.part(doorsId),
   }),
 );

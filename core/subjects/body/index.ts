@@ -142,9 +142,10 @@ function choices(build: Build): Choice[] {
       id: 'material',
       title: 'Material',
       options: partOptions(
-        suiting(build),
+        bodyShelf.in(build).usualFirst(build.type),
         ({ id }) => id === body.id,
         ({ id }) => withBody(build, { partId: id }),
+        { type: build.type },
       ),
     },
     {

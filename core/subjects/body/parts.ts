@@ -16,6 +16,8 @@ export interface BodyFamily extends Origin {
   floorIn: number;
   topIn: number;
   compartmentDepthIn: number;
+  /** Frame's height for which floor and top are given; the usual one of its style where left out. */
+  frameIn?: number;
 }
 
 export interface DoorStyle extends Part {
@@ -60,10 +62,28 @@ const flatbed = (
   lbPerIn,
   priceCentsPerIn: usd(dollarsPerIn),
   widthIn: 94,
-  length: { minIn: 96, maxIn: 160 },
+  length: { minIn: 84, maxIn: 180 },
   floorIn: 20,
   topIn: 64,
   compartmentDepthIn: 20,
+});
+
+/** A body for a light chassis: lower, narrower, with shallower compartments. */
+const compact = (
+  id: string,
+  name: string,
+  material: BodyFamily['material'],
+  lbPerIn: number,
+  dollarsPerIn: number,
+): BodyFamily => ({
+  ...full(id, name, material, lbPerIn, dollarsPerIn),
+  types: ['pumper'],
+  widthIn: 96,
+  length: { minIn: 84, maxIn: 150 },
+  floorIn: 20,
+  topIn: 79,
+  compartmentDepthIn: 24,
+  frameIn: 33,
 });
 
 /** Body families; pounds and money for each inch of length, doors included. */
@@ -73,7 +93,10 @@ export const BODIES: BodyFamily[] = [
   full('body-stainless', 'Stainless steel body', 'stainless', 28.5, 840),
   full('body-galvanized', 'Galvanized steel body', 'galvanized', 31, 610),
   flatbed('bed-aluminum', 'Aluminum flatbed with boxes', 'aluminum', 11.2, 230),
+  compact('compact-aluminum', 'Compact aluminum body', 'aluminum', 18.5, 610),
+  compact('compact-poly', 'Compact poly body', 'poly', 18, 650),
   flatbed('bed-steel', 'Steel flatbed with boxes', 'steel', 14, 165),
+  flatbed('bed-poly', 'Flatbed with poly boxes', 'poly', 11, 255),
 ];
 
 /** Door styles; weight and price for each compartment, against the roll-up door in the body's figure. */

@@ -18,9 +18,9 @@ import type { BodyFamily, DoorStyle } from './parts.js';
 /** Free between what stands ahead and the body, in. */
 const AHEAD_IN = 1;
 /** A tailboard behind a full body: how long, how far inside the sides, underside and top, in. */
-const TAILBOARD_IN = { length: 12, inside: 2, bottom: 22, top: 25 };
+const TAILBOARD_IN = { length: 12, inside: 2, underFrame: 18, thick: 3 };
 /** A flatbed's deck over the frame on its sills, and its plate; it weighs that far above its deck's top, in. */
-const DECK_OVER_FRAME_IN = 5;
+const DECK_OVER_FRAME_IN = 7;
 const PLATE_IN = 2;
 const FLATBED_WEIGHT_UP_IN = 4;
 /** The bulkhead of a flatbed behind the cab: as thick, that far inside the sides, over the cab's roof, in. */
@@ -39,6 +39,8 @@ export const place = provide(
   ({ body }, along, { chassis }) => {
     const { x0: frontIn, x1: endIn } = along['body']!;
     const flatbed = body.style === 'flatbed';
+    const frameIn = chassis.frame.topIn;
+    const deckIn = frameIn + (flatbed ? DECK_OVER_FRAME_IN : 0);
     return {
       frontIn,
       endIn,
@@ -47,8 +49,9 @@ export const place = provide(
       widthIn: body.widthIn,
       topIn: body.topIn,
       compartmentDepthIn: body.compartmentDepthIn,
-      deckIn: chassis.frame.topIn + (flatbed ? DECK_OVER_FRAME_IN : 0),
-      plateIn: chassis.frame.topIn + (flatbed ? DECK_OVER_FRAME_IN - PLATE_IN : 0),
+      frameIn,
+      deckIn,
+      plateIn: flatbed ? deckIn - PLATE_IN : deckIn,
     };
   },
 );
@@ -98,7 +101,9 @@ function shell(
       {
         kind: 'flatbed',
         plateIn: at.plateIn,
-        box: boxOf(at.frontIn, at.endIn, -half, half, at.deckIn - DECK_OVER_FRAME_IN, at.deckIn),
+        // Tires that spring up higher than the deck have wells in it.
+        wells: cut.topIn > at.plateIn ? cut : null,
+        box: boxOf(at.frontIn, at.endIn, -half, half, at.frameIn, at.deckIn),
       },
       {
         kind: 'bulkhead',
@@ -117,7 +122,7 @@ function shell(
     {
       kind: 'body',
       wheelCut: cut,
-      box: boxOf(at.frontIn, at.endIn, -half, half, body.floorIn - SKIRT_IN, body.topIn),
+      box: boxOf(at.frontIn, at.endIn, -half, half, body.floorIn - SKIRT_IN, at.topIn),
     },
     {
       kind: 'tailboard',
@@ -126,8 +131,8 @@ function shell(
         at.rearEndIn,
         -half + TAILBOARD_IN.inside,
         half - TAILBOARD_IN.inside,
-        TAILBOARD_IN.bottom,
-        TAILBOARD_IN.top,
+        at.frameIn - TAILBOARD_IN.underFrame,
+        at.frameIn - TAILBOARD_IN.underFrame + TAILBOARD_IN.thick,
       ),
     },
     ...bedWalls(at, all),
@@ -140,7 +145,7 @@ export const bodyComponents = reading(
   [bodyOf, chosenBody, bodyPlace, cabPlace, wheelOpening, compartments, beds],
   ({ lengthIn }, { body, doors }, at, cab, cut, all, hoseBeds): Component[] => {
     const middle = { xIn: (at.frontIn + at.endIn) / 2, yIn: 0 };
-    const halfway = (body.floorIn + body.topIn) / 2;
+    const halfway = (body.floorIn + at.topIn) / 2;
     return [
       component({
         id: 'body',

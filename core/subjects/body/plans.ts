@@ -22,8 +22,8 @@ const END_WALL_IN = 1;
 const HEAD_RAIL_IN = 3;
 /** The boxes on top of a flatbed: set in from its ends, and their depth, in. */
 const TOP_BOX_IN = { inset: 8, depth: 15 };
-/** The compartment at the back: floor, top, most depth, and its side walls together, in. */
-const REAR_IN = { z0: 34, z1: 74, depth: 28, walls: 4 };
+/** The compartment at the back: floor and top about the frame's, most depth, and its side walls together, in. */
+const REAR_IN = { underFrame: 6, overFrame: 34, depth: 28, walls: 4 };
 
 const planOf = (
   face: Face,
@@ -58,7 +58,7 @@ function fullSide(
   const [front, back] = [at.frontIn + END_WALL_IN, at.endIn - END_WALL_IN];
   const ahead = Math.min(cut.x0, Math.max(front + LEAST_LENGTH_IN, cut.x0 - (dividers.frontDividerIn ?? 0)));
   const behind = Math.max(cut.x1, Math.min(back - LEAST_LENGTH_IN, cut.x1 + (dividers.rearDividerIn ?? 0)));
-  const topIn = body.topIn - HEAD_RAIL_IN;
+  const topIn = at.topIn - HEAD_RAIL_IN;
   const plan = (order: number, x0: number, x1: number, floorIn: number) =>
     planOf(face, order, [x0, x1], [floorIn, topIn], body.widthIn / 2, body.compartmentDepthIn);
   return [
@@ -79,7 +79,7 @@ function flatbedSide(face: 'left' | 'right', body: BodyFamily, at: BodyPlace, cu
       face,
       2,
       [at.frontIn + TOP_BOX_IN.inset, at.endIn - TOP_BOX_IN.inset],
-      [at.deckIn, body.topIn],
+      [at.deckIn, at.topIn],
       half,
       TOP_BOX_IN.depth,
     ),
@@ -94,7 +94,14 @@ function rear(body: BodyFamily, at: BodyPlace): Plan {
     name: 'B1',
     face: 'rear',
     order: 1,
-    region: boxOf(at.endIn - REAR_IN.depth, at.endIn, -half, half, REAR_IN.z0, REAR_IN.z1),
+    region: boxOf(
+      at.endIn - REAR_IN.depth,
+      at.endIn,
+      -half,
+      half,
+      at.frameIn - REAR_IN.underFrame,
+      at.frameIn + REAR_IN.overFrame,
+    ),
   };
 }
 

@@ -118,6 +118,8 @@ export function bumperProblems(build: Build): Problem[] {
   });
 }
 
-/** Whether hose can lie in the bumper. */
-export const hasWell = (build: Pick<Build, 'bumper' | 'parts'>): boolean =>
-  build.bumper.lines.some(({ partId }) => bumperItemShelf.in(build).find(partId)?.shape === 'well');
+/** The wells for hose in the bumper, by their lines. */
+export const wellsIn = (build: Pick<Build, 'bumper' | 'parts'>): string[] =>
+  build.bumper.lines
+    .filter(({ partId }) => bumperItemShelf.in(build).find(partId)?.shape === 'well')
+    .map(({ id }) => id);

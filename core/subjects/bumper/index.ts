@@ -24,10 +24,10 @@ import {
   withBumperItem,
   withItemAside,
 } from './block.js';
-import { bumperComponents, bumperPlace, chosenBumper, usualPlaceOf } from './place.js';
+import { bumperComponents, bumperPlace, chosenBumper, usualAsideOf } from './place.js';
 
-export { bumperItemShelf, hasWell, withBumper, withBumperItem } from './block.js';
-export { hoseWell } from './place.js';
+export { asideInWords, bumperItemShelf, wellsIn, withBumper, withBumperItem } from './block.js';
+export { hoseWells } from './place.js';
 
 const BUMPER: ChangeKind = { id: 'bumper', title: 'Bumper' };
 const ITEM: ChangeKind = { id: 'bumperItem', title: 'What is on the bumper', costs: 'givesUp' };
@@ -108,7 +108,7 @@ const changes: Changes[] = [
 const asideChoices = (build: Build): Choice[] =>
   build.bumper.lines.map(({ id, partId, yIn }) => {
     const item = bumperItemShelf.in(build).part(partId);
-    const now = yIn ?? usualPlaceOf(item).yIn;
+    const now = yIn ?? usualAsideOf(item);
     return amountChoice(
       `aside-${id}`,
       {
@@ -139,7 +139,8 @@ function grips(evaluation: Evaluation): Grip[] {
 }
 
 function choices(build: Build): Choice[] {
-  const { now, others: all } = others(build);
+  const stock = bumperShelf.in(build);
+  const now = stock.part(build.bumper.partId);
   const carried = (id: string) => build.bumper.lines.some(({ partId }) => partId === id);
   return [
     {
@@ -147,9 +148,10 @@ function choices(build: Build): Choice[] {
       id: 'bumper',
       title: 'Bumper',
       options: partOptions(
-        all,
+        stock.usualFirst(build.type),
         ({ id }) => id === now.id,
         ({ id }) => withBumper(build, id),
+        { type: build.type },
       ),
     },
     {
@@ -159,10 +161,11 @@ function choices(build: Build): Choice[] {
       options: partOptions(
         bumperItemShelf
           .in(build)
-          .suiting(build.type)
+          .usualFirst(build.type)
           .filter((item) => item.needsExtensionIn <= now.extensionIn),
         ({ id }) => carried(id),
         ({ id }) => withBumperItem(build, id, !carried(id)),
+        { type: build.type },
       ),
     },
     ...asideChoices(build),

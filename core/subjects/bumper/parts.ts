@@ -7,6 +7,8 @@ export interface Bumper extends Part {
   types: BuildType[];
   material: Material;
   extensionIn: number;
+  /** Set where it has a guard before the grille. */
+  guard?: true;
 }
 
 export interface BumperItem extends Part {
@@ -59,6 +61,7 @@ export const BUMPERS: Bumper[] = [
     name: 'Steel push bumper with grille guard',
     types: ['brush'],
     material: 'steel',
+    guard: true,
     extensionIn: 14,
     weightLb: 330,
     priceCents: usd(4_100),
@@ -68,6 +71,7 @@ export const BUMPERS: Bumper[] = [
     name: 'Aluminum push bumper with grille guard',
     types: ['brush'],
     material: 'aluminum',
+    guard: true,
     extensionIn: 14,
     weightLb: 198,
     priceCents: usd(5_600),
@@ -111,6 +115,42 @@ export const BUMPER_ITEMS: BumperItem[] = [
     lengthIn: 10,
     widthIn: 26,
     heightIn: 10,
+  },
+  {
+    id: 'winch-9000',
+    name: `Built-in winch, ${lb(9_000)} pull`,
+    types: ['brush'],
+    shape: 'winch',
+    needsExtensionIn: 12,
+    weightLb: 98,
+    priceCents: usd(2_100),
+    lengthIn: 10,
+    widthIn: 24,
+    heightIn: 10,
+  },
+  {
+    id: 'winch-12500',
+    name: `Built-in winch, ${lb(12_500)} pull`,
+    types: ['brush'],
+    shape: 'winch',
+    needsExtensionIn: 12,
+    weightLb: 150,
+    priceCents: usd(3_400),
+    lengthIn: 11,
+    widthIn: 27,
+    heightIn: 11,
+  },
+  {
+    id: 'hose-well-narrow',
+    name: 'Narrow hose well with cover',
+    types: ['pumper', 'aerial'],
+    shape: 'well',
+    needsExtensionIn: 12,
+    weightLb: 60,
+    priceCents: usd(1_700),
+    lengthIn: 11,
+    widthIn: 20,
+    heightIn: 16,
   },
   {
     id: 'bumper-monitor',

@@ -7,7 +7,6 @@ import {
   provide,
   reading,
   settling,
-  typeOfBuild,
 } from '../../kernel/index.js';
 import type { Shape } from '../../kernel/index.js';
 import { bodyPlace, bumperFront, cabPlace } from '../../truck/index.js';
@@ -15,17 +14,15 @@ import { chosenChassis } from '../chassis/index.js';
 import { bumperItemShelf, bumperShelf } from './block.js';
 import type { BumperItem } from './parts.js';
 
-/** Top of the tread plate on the bumper, and the underside of the bumper, above the ground, in. */
-const PLATE_TOP_IN = 34;
-const UNDERSIDE_IN = 18;
+/**
+ * The bumper rides with the frame: the top of the tread plate on it, the middle of a winch or a receiver, and the
+ * bumper's own weight, with a grille guard and without, under the frame's top, in.
+ */
+const UNDER_FRAME_IN = { plate: 6, winch: 15, weight: { guard: 1, plain: 13 } };
+/** Its underside stands at that share of the frame's height. */
+const UNDERSIDE_SHARE = 0.45;
 /** The bumper's bar is that much lower than the plate on it, in. */
 const PLATE_IN = 2;
-/**
- * Height of the middle of a winch or a receiver; and of the bumper's own weight, with a grille guard and
- * without, in.
- */
-const WINCH_Z_IN = 25;
-const BUMPER_Z_IN = { guard: 34, plain: 27 };
 /** A well's lid stands that much above the plate, in. */
 const LID_IN = 3;
 /** Monitor at the officer's side, suction at the driver's, from the middle, in. */
@@ -47,32 +44,36 @@ const LOOKS: Record<BumperItem['shape'], 'well' | 'receiver' | 'winch' | 'monito
 /** What moves water, and is no use without a pump: the monitor, and the plumbing of the suction. */
 const NEED_PUMP: ReadonlySet<BumperItem['shape']> = new Set(['monitor', 'plain']);
 
+/** Where an item usually stands across the bumper, in: not asking how high the bumper rides. */
+export const usualAsideOf = (item: BumperItem): number => usualPlaceOf(item, 0).yIn;
+
 /**
  * Where an item usually stands across and above the bumper: wells and winches in the middle, the monitor
  * officer's side.
  */
-export function usualPlaceOf(item: BumperItem): { yIn: number; zIn: number } {
+export function usualPlaceOf(item: BumperItem, frameIn: number): { yIn: number; zIn: number } {
+  const plateIn = frameIn - UNDER_FRAME_IN.plate;
   switch (item.shape) {
     case 'monitor':
-      return { yIn: MONITOR_Y_IN, zIn: PLATE_TOP_IN + item.heightIn / 2 };
+      return { yIn: MONITOR_Y_IN, zIn: plateIn + item.heightIn / 2 };
     case 'well':
-      return { yIn: 0, zIn: PLATE_TOP_IN - item.heightIn / 2 + LID_IN };
+      return { yIn: 0, zIn: plateIn - item.heightIn / 2 + LID_IN };
     case 'plain':
-      return { yIn: SUCTION_Y_IN, zIn: PLATE_TOP_IN - item.heightIn / 2 };
+      return { yIn: SUCTION_Y_IN, zIn: plateIn - item.heightIn / 2 };
     default:
-      return { yIn: 0, zIn: WINCH_Z_IN };
+      return { yIn: 0, zIn: frameIn - UNDER_FRAME_IN.winch };
   }
 }
 
 /** The bumper that is chosen, with what is on it. */
 export const chosenBumper = reading(
   'bumper',
-  [fromBuild(({ bumper }) => bumper), bumperShelf.stock, bumperItemShelf.stock],
-  ({ partId, lines }, bumpers, items) => ({
+  [fromBuild(({ bumper }) => bumper), bumperShelf.stock, bumperItemShelf.stock, chosenChassis],
+  ({ partId, lines }, bumpers, items, { chassis }) => ({
     bumper: bumpers.part(partId),
     items: lines.map(({ id, partId, yIn }) => {
       const item = items.part(partId);
-      const usual = usualPlaceOf(item);
+      const usual = usualPlaceOf(item, chassis.frame.topIn);
       return { id, item, yIn: yIn ?? usual.yIn, zIn: usual.zIn };
     }),
   }),
@@ -84,24 +85,25 @@ export const bumperPlace = provide(
   ({ bumper }, { chassis }) => -(chassis.frontOverhangIn + bumper.extensionIn),
 );
 
-/** The well for hose that the bumper has: its middle across and its width, in; null where there is none. */
-export const hoseWell = settling('bumper', [chosenBumper], ({ items }) => {
-  const well = items.find(({ item }) => item.shape === 'well');
-  return well ? { yIn: well.yIn, widthIn: well.item.widthIn } : null;
-});
+/** The wells for hose that the bumper has: the middle of each across and its width, in, in the order of its lines. */
+export const hoseWells = settling('bumper', [chosenBumper], ({ items }) =>
+  items.filter(({ item }) => item.shape === 'well').map(({ yIn, item: { widthIn } }) => ({ yIn, widthIn })),
+);
 
 /** The bumper with its extension and what is mounted on it. */
 export const bumperComponents = reading(
   'bumper',
-  [typeOfBuild, chosenBumper, chosenChassis, bodyPlace, cabPlace, bumperFront],
-  (type, { bumper, items }, { chassis }, body, cab, front) => {
+  [chosenBumper, chosenChassis, bodyPlace, cabPlace, bumperFront],
+  ({ bumper, items }, { chassis }, body, cab, front) => {
     const half = Math.min(chassis.cab.widthIn, body.widthIn) / 2;
+    const frameIn = chassis.frame.topIn;
+    const plateIn = frameIn - UNDER_FRAME_IN.plate;
+    const underside = frameIn * UNDERSIDE_SHARE;
     const back = Math.min(cab.frontIn, -chassis.frontOverhangIn + BRACKETS_IN);
     const shapes: Shape[] = [
-      { kind: 'bumper', box: boxOf(front, back, -half, half, UNDERSIDE_IN, PLATE_TOP_IN - PLATE_IN) },
+      { kind: 'bumper', box: boxOf(front, back, -half, half, underside, plateIn - PLATE_IN) },
     ];
-    const guard = type === 'brush' && bumper.extensionIn > 0;
-    if (guard) {
+    if (bumper.guard) {
       const at = front + GUARD_IN.behind;
       shapes.push({
         kind: 'guard',
@@ -110,7 +112,7 @@ export const bumperComponents = reading(
           at + GUARD_IN.thick,
           -GUARD_IN.half,
           GUARD_IN.half,
-          PLATE_TOP_IN - PLATE_IN,
+          plateIn - PLATE_IN,
           chassis.cab.hoodTopIn - GUARD_IN.belowHood,
         ),
       });
@@ -126,7 +128,7 @@ export const bumperComponents = reading(
         basis: bumper.basis,
         xIn: centerX,
         yIn: 0,
-        zIn: guard ? BUMPER_Z_IN.guard : BUMPER_Z_IN.plain,
+        zIn: frameIn - UNDER_FRAME_IN.weight[bumper.guard ? 'guard' : 'plain'],
         priceCents: bumper.priceCents,
         made: madeOf(bumper.id),
         shapes,

@@ -1,7 +1,7 @@
 import { block, clamped, field, objectIn, settled } from '../../build/index.js';
 import type { BlockOf, Build, Problem } from '../../build/index.js';
 import { fromBuild, reading } from '../../kernel/index.js';
-import type { AxleOption } from './parts.js';
+import type { AxleOption } from './parts/index.js';
 import { chassisShelf } from './shelf.js';
 
 const axleName =

@@ -15,7 +15,7 @@ import {
 } from './work.js';
 
 export { chosenChassis, offered, withChassis } from './block.js';
-export type { AxleOption, Chassis, RoofOption } from './parts.js';
+export type { AxleOption, Chassis, RoofOption } from './parts/index.js';
 export { axles, wheelsEndIn } from './place.js';
 export { chassisShelf } from './shelf.js';
 

@@ -4,14 +4,19 @@ import { cabPlace } from '../../truck/index.js';
 import type { Axles } from '../../truck/index.js';
 import { gal } from '../../units/index.js';
 import { chosenChassis } from './block.js';
-import type { AxleOption, Chassis } from './parts.js';
+import type { AxleOption, Chassis, Tire } from './parts/index.js';
 import { fuelBoxOf, fuelXIn, rails } from './under.js';
 
 interface Chosen {
   chassis: Chassis;
   wheelbaseIn: number;
+  frontAxle: AxleOption;
   rearAxle: AxleOption;
 }
+
+/** The tires of the front axle: its own, where it has such. */
+const frontTireOf = ({ chassis, frontAxle }: Pick<Chosen, 'chassis' | 'frontAxle'>): Tire =>
+  frontAxle.tire ?? chassis.frontTire;
 
 /** Distance between the two tires of a dual, center to center, as a multiple of the tire's width. */
 const DUAL_SPACING = 1.18;
@@ -50,8 +55,10 @@ function chassisMass(chosen: Chosen) {
 export const tireSpan = ({ widthIn, dual = false }: { widthIn: number; dual?: boolean }): number =>
   widthIn * (dual ? 1 + DUAL_SPACING : 1);
 
-function wheels({ chassis, wheelbaseIn, rearAxle }: Chosen): Shape[] {
-  const { frontTire, rearTire } = chassis;
+function wheels(chosen: Chosen): Shape[] {
+  const { chassis, wheelbaseIn, rearAxle } = chosen;
+  const { rearTire } = chassis;
+  const frontTire = frontTireOf(chosen);
   const wheel = (
     x: number,
     y: number,
@@ -74,6 +81,10 @@ function wheels({ chassis, wheelbaseIn, rearAxle }: Chosen): Shape[] {
   ];
 }
 
+/** The battery between the rails, where the chassis has one. */
+const battery = ({ battery: of }: Chassis): Shape[] =>
+  of ? [{ kind: 'battery', box: boxAt(of.xIn, 0, of.zIn, of.lengthIn, of.widthIn, of.heightIn) }] : [];
+
 /** Chassis with its cab's shell, axle ratings above the standard, and fuel. */
 export const chassisComponents = reading(
   'chassis',
@@ -89,7 +100,7 @@ export const chassisComponents = reading(
       hoodTopIn: cab.hoodTopIn,
       roofIn: cab.roofIn,
       doors: cab.doors,
-      wheelDiameterIn: chassis.frontTire.diameterIn,
+      wheelDiameterIn: frontTireOf(chosen).diameterIn,
       box: boxOf(cab.frontIn, cab.backIn, -cab.widthIn / 2, cab.widthIn / 2, cab.floorIn, cabAt.topIn),
     };
     const about = { group: 'Chassis', step: 'chassis' } as const;
@@ -105,7 +116,7 @@ export const chassisComponents = reading(
         zIn: mass.zIn,
         priceCents: chassis.priceCents,
         made: madeOf(chassis.id, 1, wheelbaseIn),
-        shapes: [{ kind: 'frame', box: frame }, ...wheels(chosen), cabShape],
+        shapes: [{ kind: 'frame', box: frame }, ...wheels(chosen), cabShape, ...battery(chassis)],
       }),
       component({
         id: 'front-axle',
@@ -114,7 +125,7 @@ export const chassisComponents = reading(
         weightLb: frontAxle.weightLb,
         xIn: 0,
         yIn: 0,
-        zIn: chassis.frontTire.diameterIn / 2,
+        zIn: frontTireOf(chosen).diameterIn / 2,
         priceCents: frontAxle.priceCents,
         made: madeOf(frontAxle.id),
       }),

@@ -1,8 +1,8 @@
 import { partFigure, Shelf } from '../../kernel/index.js';
 import type { PartFigureField } from '../../kernel/index.js';
 import { lb } from '../../units/index.js';
-import { CHASSIS } from './parts.js';
-import type { AxleOption, Chassis } from './parts.js';
+import { CHASSIS } from './parts/index.js';
+import type { AxleOption, Chassis } from './parts/index.js';
 
 const { plain, price, within } = partFigure;
 
@@ -33,6 +33,134 @@ const rating = (
 
 /** A chassis' rear axle is never so heavy that nothing of the curb weight is left beside it. */
 const MOST_OF_CURB_REAR = 0.9;
+
+/** A chassis that rides higher by so much, and all on it. */
+const lifted = (c: Chassis, by: number): Chassis => ({
+  ...c,
+  cgZIn: c.cgZIn + by,
+  frame: { ...c.frame, topIn: c.frame.topIn + by },
+  fuel: { ...c.fuel, zIn: c.fuel.zIn + by },
+  cab: {
+    ...c.cab,
+    floorIn: c.cab.floorIn + by,
+    roofIn: c.cab.roofIn + by,
+    seatZIn: c.cab.seatZIn + by,
+    ...(c.cab.style === 'hooded' ? { hoodTopIn: c.cab.hoodTopIn + by } : {}),
+  },
+  ...(c.battery ? { battery: { ...c.battery, zIn: c.battery.zIn + by } } : {}),
+});
+
+/** The frame rides on the tires: another diameter lifts it by half the difference (formulas: the row). */
+const TIRE_FIGURES: PartFigureField<Chassis>[] = [
+  within(
+    'tireIn',
+    'Diameter of the tires',
+    'in',
+    [24, 60],
+    (c) => c.rearTire.diameterIn,
+    (c, v) => ({
+      ...lifted(c, (v - c.rearTire.diameterIn) / 2),
+      frontTire: { ...c.frontTire, diameterIn: c.frontTire.diameterIn + v - c.rearTire.diameterIn },
+      rearTire: { ...c.rearTire, diameterIn: v },
+    }),
+  ),
+  within(
+    'frontTireWidthIn',
+    'Width of a front tire',
+    'in',
+    [6, 20],
+    (c) => c.frontTire.widthIn,
+    (c, v) => ({
+      ...c,
+      frontTire: { ...c.frontTire, widthIn: v },
+      frontAxles: c.frontAxles.map(({ tire: _own, ...axle }) => axle),
+    }),
+  ),
+  within(
+    'rearTireWidthIn',
+    'Width of a rear tire',
+    'in',
+    [6, 20],
+    (c) => c.rearTire.widthIn,
+    (c, v) => ({ ...c, rearTire: { ...c.rearTire, widthIn: v } }),
+  ),
+  within(
+    'liftIn',
+    'Lift of the springs',
+    'in',
+    [0, 12],
+    (c) => c.liftIn ?? 0,
+    (c, v) => ({ ...lifted(c, v - (c.liftIn ?? 0)), liftIn: v }),
+  ),
+  plain<Chassis>('frontTrackIn', 'Front track', 'in', 50, 100),
+  plain<Chassis>('rearTrackIn', 'Rear track, between the middles of the duals', 'in', 50, 100),
+];
+
+const cabFigure = (
+  id: 'frontIn' | 'backIn' | 'widthIn' | 'floorIn' | 'seatZIn',
+  title: string,
+  bounds: [number, number],
+): PartFigureField<Chassis> =>
+  within<Chassis>(
+    `cab${id[0]!.toUpperCase()}${id.slice(1)}`,
+    title,
+    'in',
+    bounds,
+    (c) => c.cab[id],
+    (c, v) => ({ ...c, cab: { ...c.cab, [id]: v } }),
+  );
+
+/** Seats of a row moved so that its first one stands there. */
+const rowAt = (c: Chassis, from: number, to: number | undefined, xIn: number): Chassis => {
+  const by = xIn - (c.cab.seats[from]?.xIn ?? xIn);
+  const seats = c.cab.seats.map((seat, i) =>
+    i >= from && i < (to ?? Infinity) ? { ...seat, xIn: seat.xIn + by } : seat,
+  );
+  return { ...c, cab: { ...c.cab, seats } };
+};
+
+const FRONT_ROW = 2;
+const CAB_FIGURES: PartFigureField<Chassis>[] = [
+  cabFigure('frontIn', 'Front of the cab, aft of the front axle', [-110, 0]),
+  cabFigure('backIn', 'Back of the cab, aft of the front axle', [20, 180]),
+  cabFigure('widthIn', 'Width of the cab', [60, 102]),
+  cabFigure('floorIn', 'Floor of the cab above the ground', [10, 50]),
+  cabFigure('seatZIn', 'Height of a seated person’s middle', [30, 90]),
+  within(
+    'seats',
+    'Seats',
+    'count',
+    [1, 12],
+    (c) => c.cab.seats.length,
+    // More seats stand beside the last one until their places are given.
+    (c, v) => {
+      const { seats } = c.cab;
+      const last = seats[seats.length - 1]!;
+      const more = Array.from({ length: Math.max(0, Math.round(v) - seats.length) }, (_, i) => ({
+        ...last,
+        name: `Seat ${seats.length + i + 1}`,
+      }));
+      return { ...c, cab: { ...c.cab, seats: [...seats, ...more].slice(0, Math.max(1, Math.round(v))) } };
+    },
+  ),
+  within(
+    'frontSeatsXIn',
+    'Front seats, aft of the front axle',
+    'in',
+    [-80, 120],
+    (c) => c.cab.seats[0]!.xIn,
+    (c, v) => rowAt(c, 0, FRONT_ROW, v),
+  ),
+  within(
+    'rearSeatsXIn',
+    'Seats behind them, the first of these',
+    'in',
+    [-40, 200],
+    (c) => c.cab.seats[FRONT_ROW]?.xIn ?? NaN,
+    (c, v) => rowAt(c, FRONT_ROW, undefined, v),
+    { none: 'none' },
+  ),
+];
 
 /** The chassis on offer. */
 export const chassisShelf = new Shelf<Chassis>({
@@ -118,6 +246,8 @@ export const chassisShelf = new Shelf<Chassis>({
       (c) => c.frame.topIn,
       (c, v) => ({ ...c, frame: { ...c.frame, topIn: v } }),
     ),
+    ...CAB_FIGURES,
+    ...TIRE_FIGURES,
     within(
       'fuelGal',
       'Fuel',
@@ -132,5 +262,7 @@ export const chassisShelf = new Shelf<Chassis>({
     ['wheelbaseMinIn', 'baseWheelbaseIn'],
     ['baseWheelbaseIn', 'wheelbaseMaxIn'],
     ['wheelbaseMinIn', 'wheelbaseMaxIn'],
+    ['cabFrontIn', 'cabBackIn'],
+    ['cabFloorIn', 'roofIn'],
   ],
 });

@@ -2,7 +2,7 @@ import { boxAt, boxOf, reading } from '../../kernel/index.js';
 import type { Box, Taking } from '../../kernel/index.js';
 import { bodyPlace, lastAxleIn } from '../../truck/index.js';
 import { chosenChassis } from './block.js';
-import type { AxleOption, Chassis } from './parts.js';
+import type { AxleOption, Chassis } from './parts/index.js';
 
 /** The rails begin behind the bumper's face, in. */
 const RAILS_BEHIND_BUMPER_IN = 8;

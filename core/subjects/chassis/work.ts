@@ -40,6 +40,8 @@ export const typeGvwr = check(
   },
 );
 
+/** Wheelbases are looked at so far apart at least, in. */
+const LOOKED_AT_IN = 2;
 const WHEELBASE: ChangeKind = { id: 'wheelbase', title: 'Wheelbase' };
 const AXLE: ChangeKind = { id: 'axle', title: 'Axle ratings' };
 const CHASSIS_KIND: ChangeKind = { id: 'chassis', title: 'Chassis', costs: 'much' };
@@ -61,7 +63,7 @@ export const chassisChanges: Changes[] = [
       const to = (end: number) =>
         inSteps(
           WHEELBASE,
-          range(now, end, stepIn).map((wheelbaseIn) => ({
+          range(now, end, Math.max(stepIn, LOOKED_AT_IN)).map((wheelbaseIn) => ({
             label: `Wheelbase ${inches(wheelbaseIn)} instead of ${inches(now)}`,
             edit: (on) => withBlock(on, 'chassis', { wheelbaseIn }),
           })),
@@ -122,9 +124,10 @@ export function chassisChoices(build: Build): Choice[] {
       id: 'chassis',
       title: 'Chassis',
       options: partOptions(
-        stock.suiting(build.type),
+        stock.usualFirst(build.type),
         ({ id }) => id === partId,
         ({ id }) => withChassis(build, id),
+        { type: build.type },
       ),
     },
     {

@@ -27,11 +27,13 @@ const choices = (build: Build): Choice[] => [
     id: 'device',
     title: 'Device',
     options: partOptions(
-      deviceShelf.in(build).suiting(build.type),
+      deviceShelf.in(build).all(),
       ({ id }) => id === build.device.partId,
       ({ id }) => withDevice(build, id),
-      (part) =>
-        `${feet(part.heightFt)} in ${part.sections.length} sections${part.needsTandem ? ', on a tandem' : ''}`,
+      {
+        words: (part) =>
+          `${feet(part.heightFt)} in ${part.sections.length} sections${part.needsTandem ? ', on a tandem' : ''}`,
+      },
     ),
   },
   {
@@ -42,7 +44,7 @@ const choices = (build: Build): Choice[] => [
       outriggersOf(build),
       ({ id }) => id === build.device.outriggersId,
       ({ id }) => withBlock(build, 'device', { outriggersId: id }),
-      ({ spreadIn }) => `${feetInches(spreadIn)} spread`,
+      { words: ({ spreadIn }) => `${feetInches(spreadIn)} spread` },
     ),
   },
 ];

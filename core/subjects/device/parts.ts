@@ -15,6 +15,8 @@ export interface AerialDevice extends Origin {
   heightFt: number;
   /** Base section first. Each lies over the one before; lengths in, weights lb. */
   sections: { weightLb: number; lengthIn: number; widthIn: number; heightIn: number }[];
+  /** How far behind the rear axle or the middle of a tandem a rear mount stands, in; as usual where left out. */
+  aftIn?: number;
   /** Bay for stabilizers and stairs behind the cab of a mid mount, in. */
   bayIn?: number;
   turntable: {
@@ -57,34 +59,36 @@ export const DEVICES: AerialDevice[] = [
     name: `${feet(65)} ladder, rear mount`,
     mount: 'rear',
     heightFt: 65,
+    aftIn: 24,
     needsTandem: false,
     priceCents: usd(352_000),
     sections: [
-      { weightLb: 3_000, lengthIn: 306, widthIn: 33, heightIn: 25 },
-      { weightLb: 2_000, lengthIn: 304, widthIn: 27, heightIn: 19 },
-      { weightLb: 1_200, lengthIn: 302, widthIn: 22, heightIn: 14 },
+      { weightLb: 2_350, lengthIn: 306, widthIn: 33, heightIn: 25 },
+      { weightLb: 1_550, lengthIn: 304, widthIn: 27, heightIn: 19 },
+      { weightLb: 950, lengthIn: 302, widthIn: 22, heightIn: 14 },
     ],
-    turntable: { weightLb: 6_300, diameterIn: 72, heightIn: 34, through },
+    turntable: { weightLb: 4_100, diameterIn: 72, heightIn: 34, through },
     platform: null,
-    torqueBox: { weightLb: 4_600, lengthIn: 140 },
-    outriggers: [onePair(1_700, 160, 0), twoPairs(2_800, 140, 14_000)],
+    torqueBox: { weightLb: 3_200, lengthIn: 140 },
+    outriggers: [onePair(1_500, 160, 0), twoPairs(2_500, 140, 14_000)],
   },
   {
     id: 'ladder-75-rear',
     name: `${feet(75)} ladder, rear mount`,
     mount: 'rear',
     heightFt: 75,
+    aftIn: 24,
     needsTandem: false,
     priceCents: usd(395_000),
     sections: [
-      { weightLb: 3_300, lengthIn: 340, widthIn: 34, heightIn: 26 },
-      { weightLb: 2_200, lengthIn: 338, widthIn: 28, heightIn: 20 },
-      { weightLb: 1_350, lengthIn: 336, widthIn: 23, heightIn: 15 },
+      { weightLb: 2_700, lengthIn: 340, widthIn: 34, heightIn: 26 },
+      { weightLb: 1_750, lengthIn: 338, widthIn: 28, heightIn: 20 },
+      { weightLb: 1_050, lengthIn: 336, widthIn: 23, heightIn: 15 },
     ],
-    turntable: { weightLb: 5_900, diameterIn: 74, heightIn: 34, through },
+    turntable: { weightLb: 4_300, diameterIn: 74, heightIn: 34, through },
     platform: null,
-    torqueBox: { weightLb: 4_900, lengthIn: 150 },
-    outriggers: [onePair(1_700, 168, 0), twoPairs(2_900, 144, 14_500)],
+    torqueBox: { weightLb: 3_100, lengthIn: 150 },
+    outriggers: [onePair(1_500, 168, 0), twoPairs(2_700, 144, 14_500)],
   },
   {
     id: 'ladder-100-rear',
@@ -127,7 +131,7 @@ export const DEVICES: AerialDevice[] = [
     id: 'platform-85-mid',
     name: `${feet(85)} platform, mid mount`,
     mount: 'mid',
-    bayIn: 32,
+    bayIn: 26,
     heightFt: 85,
     needsTandem: true,
     priceCents: usd(745_000),
@@ -137,16 +141,16 @@ export const DEVICES: AerialDevice[] = [
       { weightLb: 2_200, lengthIn: 246, widthIn: 30, heightIn: 20 },
       { weightLb: 1_500, lengthIn: 244, widthIn: 26, heightIn: 16 },
     ],
-    turntable: { weightLb: 9_600, diameterIn: 78, heightIn: 36 },
+    turntable: { weightLb: 9_600, diameterIn: 76, heightIn: 36 },
     platform: { weightLb: 1_800, lengthIn: 38, widthIn: 84, heightIn: 44 },
-    torqueBox: { weightLb: 6_900, lengthIn: 200 },
+    torqueBox: { weightLb: 6_600, lengthIn: 220 },
     outriggers: [twoPairs(3_400, 180, 0)],
   },
   {
     id: 'platform-100-mid',
     name: `${feet(100)} platform, mid mount`,
     mount: 'mid',
-    bayIn: 32,
+    bayIn: 26,
     heightFt: 100,
     needsTandem: true,
     priceCents: usd(820_000),
@@ -159,7 +163,7 @@ export const DEVICES: AerialDevice[] = [
     ],
     turntable: { weightLb: 10_400, diameterIn: 80, heightIn: 36 },
     platform: { weightLb: 1_900, lengthIn: 40, widthIn: 88, heightIn: 44 },
-    torqueBox: { weightLb: 7_600, lengthIn: 210 },
-    outriggers: [twoPairs(3_600, 192, 0)],
+    torqueBox: { weightLb: 6_700, lengthIn: 230 },
+    outriggers: [twoPairs(3_400, 192, 0)],
   },
 ];

@@ -21,13 +21,13 @@ const RISE_STEP_IN = 2;
 const HEEL_IN = 16;
 /** A section's center lies nearer its heel, where it is built heavier. */
 const CENTER_SHARE = 0.44;
-/** Free ahead of and behind a turntable that stands between pump and body, in all, in. */
+/** Free ahead of and behind a pedestal that stands between pump and body, in all, in. */
 const PEDESTAL_CLEAR_IN = 4;
 /** The plate that turns lies that far under the device; the pedestal under it is narrower by that share, in. */
-const PLATE_BELOW_IN = 13;
+const PLATE_BELOW_IN = 5;
 const PEDESTAL_SHARE = 0.62;
-/** Foot of the stairs behind the cab of a mid mount, in. */
-const STAIRS_BOTTOM_IN = 22;
+/** Foot of the stairs behind the cab of a mid mount, under the frame's top, in. */
+const STAIRS_UNDER_FRAME_IN = 18;
 /** A rear mount stands that far behind the rear axle, where the body is long enough, in. */
 const AFT_OF_REAR_AXLE_IN = 30;
 /** How high the device lies over the cab, or over the body where it points aft, in. */
@@ -39,10 +39,10 @@ const OVER_BODY_IN = 4;
  */
 const TORQUE_BOX_IN = { half: 19, height: 12, behindTurntable: 50, weightUp: 2, shortOfBody: 4 };
 /**
- * Outriggers: length along the truck, depth in from the side, how far they stand out, bottom, top, and their
- * weight's height, in.
+ * Outriggers: length along the truck, depth in from the side, how far they stand out, and their bottom, top and
+ * weight about the frame's top, in.
  */
-const OUTRIGGER_IN = { half: 8, depth: 14, out: 0.5, bottom: 15, top: 54, zIn: 34 };
+const OUTRIGGER_IN = { half: 8, depth: 14, out: 0.5, underFrame: 25, overFrame: 8, weightUnderFrame: 6 };
 /** They clear the rear tire by so much, and stand so far inside the ends of what they stand in, in. */
 const CLEAR_OF_TIRE_IN = 14;
 const INSIDE_END_IN = 9;
@@ -72,8 +72,9 @@ export const deviceAlong = reading('device', [chosenDevice], (chosen): AlongBloc
     id: 'turntable',
     title: 'Turntable',
     rank: RANK.turntable,
+    // Its plate turns over what stands beside the pedestal.
     aheadIn: PEDESTAL_CLEAR_IN / 2,
-    lengthIn: table.diameterIn + PEDESTAL_CLEAR_IN / 2,
+    lengthIn: table.diameterIn * PEDESTAL_SHARE + PEDESTAL_CLEAR_IN / 2,
     moves: true,
   };
   return bayIn === undefined
@@ -99,13 +100,15 @@ export const turntablePlace = provide(
     const { diameterIn } = chosen.device.turntable;
     if (chosen.device.mount === 'mid')
       return {
-        xIn: along['turntable']!.x0 + diameterIn / 2,
+        xIn: along['turntable']!.x0 + (diameterIn * PEDESTAL_SHARE) / 2,
         zIn: body.topIn + OVER_BODY_IN,
+        radiusIn: diameterIn / 2,
         facing: 'rearward' as const,
       };
     return {
-      xIn: Math.min(wheelbaseIn + AFT_OF_REAR_AXLE_IN, body.endIn - diameterIn / 2),
+      xIn: Math.min(wheelbaseIn + (chosen.device.aftIn ?? AFT_OF_REAR_AXLE_IN), body.endIn - diameterIn / 2),
       zIn: cab.topIn + OVER_CAB_IN,
+      radiusIn: diameterIn / 2,
       facing: 'forward' as const,
     };
   },
@@ -114,23 +117,20 @@ export const turntablePlace = provide(
 /** What the device stands on: torque box and pedestal. */
 export const footingPlace = provide(
   footing,
-  [chosenDevice, turntable, bodyPlace, chosenChassis],
-  (chosen, at, body, { chassis }) => {
+  [chosenDevice, turntable, bodyPlace, chosenChassis, alongFrame],
+  (chosen, at, body, { chassis }, along) => {
     if (!chosen || !at) return null;
     const { torqueBox: box, turntable: table } = chosen.device;
     const z0 = chassis.frame.topIn;
     const z1 = z0 + TORQUE_BOX_IN.height;
     const back = Math.min(body.endIn - TORQUE_BOX_IN.shortOfBody, at.xIn + TORQUE_BOX_IN.behindTurntable);
     const half = (table.diameterIn * PEDESTAL_SHARE) / 2;
+    // That of a mid mount begins at its stabilizers behind the cab, and reaches as far aft as it is long.
+    const bay = along['stabilizers'];
+    const front = bay ? bay.x0 : Math.max(back - box.lengthIn, body.frontIn);
+    const end = bay ? Math.min(bay.x0 + box.lengthIn, body.endIn - TORQUE_BOX_IN.shortOfBody) : back;
     return {
-      torqueBox: boxOf(
-        Math.max(back - box.lengthIn, body.frontIn),
-        back,
-        -TORQUE_BOX_IN.half,
-        TORQUE_BOX_IN.half,
-        z0,
-        z1,
-      ),
+      torqueBox: boxOf(front, end, -TORQUE_BOX_IN.half, TORQUE_BOX_IN.half, z0, z1),
       pedestal: boxOf(at.xIn - half, at.xIn + half, -half, half, z1, at.zIn - PLATE_BELOW_IN),
       through: table.through ?? null,
     };
@@ -160,8 +160,8 @@ const outriggersPlace = reading(
           x + OUTRIGGER_IN.half,
           Math.min(inner, outer),
           Math.max(inner, outer),
-          OUTRIGGER_IN.bottom,
-          OUTRIGGER_IN.top,
+          body.frameIn - OUTRIGGER_IN.underFrame,
+          body.frameIn + OUTRIGGER_IN.overFrame,
         );
       }),
     );
@@ -177,7 +177,13 @@ const archOf = (pedestal: Box, { widthIn, heightIn }: { widthIn: number; heightI
 
 /** What the device takes from the compartments. */
 export const deviceTakes = reading('device', [footing, outriggersPlace], (on, out): Taking[] =>
-  on && out ? [{ from: 'compartments', boxes: [on.torqueBox, on.pedestal, ...out.legs] }] : [],
+  on && out
+    ? [
+        { from: 'compartments', boxes: [on.torqueBox, on.pedestal, ...out.legs] },
+        // The pump of a mid mount is built around its torque box.
+        { from: 'pumpHouse', boxes: [on.torqueBox] },
+      ]
+    : [],
 );
 
 /** The aerial device as it rides: turntable, sections over the truck, platform, torque box and outriggers. */
@@ -237,7 +243,7 @@ export const deviceComponents = reading(
               bay.x1,
               -body.widthIn / 2,
               body.widthIn / 2,
-              STAIRS_BOTTOM_IN,
+              body.frameIn - STAIRS_UNDER_FRAME_IN,
               pedestal.z1,
             ),
           },
@@ -265,7 +271,7 @@ export const deviceComponents = reading(
         weightLb: outriggers.weightLb,
         priceCents: outriggers.priceCents,
         xIn: places.reduce((sum, x) => sum + x, 0) / places.length,
-        zIn: OUTRIGGER_IN.zIn,
+        zIn: body.frameIn - OUTRIGGER_IN.weightUnderFrame,
         shapes: [...outriggerShapes, ...stairs],
       }),
       component({

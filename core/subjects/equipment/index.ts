@@ -2,6 +2,7 @@ import type { Build } from '../../build/index.js';
 import { amountChoice, atOnce, check, fromBuild, limitKind, reading, way } from '../../kernel/index.js';
 import type { ChangeKind, Changes, Choice, Subject } from '../../kernel/index.js';
 import { compartments } from '../../truck/index.js';
+import { seatsFitted } from '../cab/index.js';
 import { counted, formatWhole, lb, within } from '../../units/index.js';
 import { CAB, equipmentBlock, equipmentShelf, withEquipmentLine } from './block.js';
 import type { EquipmentLine, PlaceId } from './block.js';
@@ -17,9 +18,19 @@ export const EQUIPMENT_CHOICE = 'equipment';
 
 const limits = {
   allowanceLb: limitKind('Allowance for loose equipment', 'lb', 'reckon', 0, 10_000),
-  roomyFt3: limitKind('Compartments from which the larger allowance counts', 'ft3', 'reckon', 0, 2000),
+  roomyFt3: limitKind(
+    'Compartments from which the larger allowance counts',
+    'ft3',
+    'reckon',
+    0,
+    2000,
+    'smaller',
+  ),
   roomyAllowanceLb: limitKind('Larger allowance for loose equipment', 'lb', 'reckon', 0, 10_000),
 };
+
+/** The breathing apparatus that is asked about. */
+const PACK = 'pack';
 
 const linesOf = reading('equipment', [fromBuild(({ equipment }) => equipment)], ({ lines }) => lines);
 
@@ -42,6 +53,37 @@ const inPlace = check(
       words: first
         ? `${first.name}${more}: this body has no ${first.asked}; weighed in ${first.rides} until another place is chosen.`
         : `All ${formatWhole(carried)} lines ride where they were put.`,
+    };
+  },
+);
+
+/** Packs that ride in the cab, held against the seats that hold one. */
+const packs = check(
+  'equipment',
+  { id: 'packs', title: 'A seat for each pack in the cab', steps: ['equipment', 'cab'] },
+  [linesOf, fromBuild(({ cab }) => cab)],
+  (lines, cab) => {
+    const carried = lines.filter(({ partId }) => partId === PACK);
+    const count = (of: typeof carried) => of.reduce((sum, line) => sum + line.count, 0);
+    const inCab = count(carried.filter(({ compartmentId }) => compartmentId === CAB));
+    if (carried.length === 0) return null;
+    const seats = seatsFitted(cab);
+    const holders = seats.filter(({ pack }) => pack === 'holder').length;
+    const margin = holders - inCab;
+    const outside = count(carried) - inCab;
+    const rest = `${outside > 0 ? `, and ${counted(outside, 'pack')} outside` : ''} for ${counted(seats.length, 'seat')}`;
+    return {
+      status: margin < 0 ? 'caution' : 'holds',
+      actual: inCab,
+      limit: holders,
+      margin,
+      unit: 'pieces',
+      state: null,
+      basis: 'Seats with a pack in their back, of this build',
+      words:
+        margin < 0
+          ? `${counted(inCab, 'pack')} ride in the cab and ${counted(holders, 'seat')} ${holders === 1 ? 'holds' : 'hold'} one: ${formatWhole(-margin)} would lie loose among the crew.`
+          : `${counted(inCab, 'pack')} in ${counted(holders, 'seat')} that hold one${rest}.`,
     };
   },
 );
@@ -75,6 +117,26 @@ const changes: Changes[] = [
               line.id,
             ),
           ),
+      );
+    },
+  },
+  {
+    // Packs that no seat holds: in the first compartment that the truck has.
+    kind: MOVE,
+    helps: ['packs'],
+    offer: (evaluation) => {
+      const [first] = evaluation.read(compartments);
+      const lines = evaluation.build.equipment.lines.filter(
+        ({ partId, compartmentId }) => partId === PACK && compartmentId === CAB,
+      );
+      if (!first) return [];
+      return lines.map((line) =>
+        atOnce(
+          MOVE,
+          `Packs outside, in ${first.id}`,
+          (on) => withEquipmentLine(on, line.id, { compartmentId: first.id as PlaceId }),
+          line.id,
+        ),
       );
     },
   },
@@ -122,9 +184,6 @@ export function lineChoices(build: Build, id: string, places: readonly PlaceId[]
   ];
 }
 
-/** The breathing apparatus that is asked about. */
-const PACK = 'pack';
-
 /** The loose equipment, each line in its place. */
 export const equipment: Subject = {
   id: 'equipment',
@@ -134,7 +193,7 @@ export const equipment: Subject = {
   limits,
   block: equipmentBlock,
   components: equipmentComponents,
-  checks: [inPlace],
+  checks: [inPlace, packs],
   changes,
   choices: () => [{ kind: 'list', id: EQUIPMENT_CHOICE, title: 'Equipment' }],
   questions: [

@@ -1,159 +1,85 @@
-import { block, field, listIn } from '../../build/index.js';
-import type { BlockOf, Build } from '../../build/index.js';
+import type { Build } from '../../build/index.js';
+import { amountChoice, atOnce, partOptions, way } from '../../kernel/index.js';
+import type { ChangeKind, Choice, Evaluation, Grip, Subject } from '../../kernel/index.js';
+import { counted, feetInches, listed, one, within } from '../../units/index.js';
 import {
-  atOnce,
-  boxAt,
-  component,
-  madeOf,
-  fromBuild,
-  linesOfParts,
-  partFigure,
-  partOptions,
-  reading,
-  Shelf,
-  toggledLine,
-  typeOfBuild,
-  way,
-} from '../../kernel/index.js';
-import type { ChangeKind, PlainKind, Subject } from '../../kernel/index.js';
-import { beds, bodyPlace, cabPlace, pumpHouse, turntable } from '../../truck/index.js';
-import { counted, listed, one, within } from '../../units/index.js';
-import { chosenChassis } from '../chassis/index.js';
-import { FITTINGS } from './parts.js';
-import type { Fitting } from './parts.js';
+  fittingsBlock,
+  fittingShelf,
+  placesOf,
+  settleFittings,
+  withFitting,
+  withFittingAt,
+} from './block.js';
+import type { FittingLine } from './block.js';
+import { FITTING_PLACE_NAMES } from './parts.js';
+import { chosenFittings, fittingComponents, fittingsPlaced } from './place.js';
 
-const { price, size, weight } = partFigure;
-
-export const fittingShelf = new Shelf<Fitting>({
-  kind: 'fitting',
-  title: 'Lights and fittings',
-  shipped: FITTINGS,
-  figures: [weight<Fitting>(3_000), ...size<Fitting>(), price<Fitting>()],
-});
-
-export const fittingsBlock = block({
-  id: 'fittings',
-  title: 'Lights and fittings',
-  version: 1,
-  fields: {
-    lines: field.lines(
-      'Lights and fittings',
-      'Fitting',
-      20,
-      { partId: field.part('Fitting', 'fitting') },
-      ({ partId }, _, names) => ({ title: 'Lights and fittings', words: names.part('fitting', partId) }),
-    ),
-  },
-  empty: { lines: [] },
-  fromVersion2: (file) => ({ lines: linesOfParts('f', listIn(file, 'fittingIds')) }) as never,
-});
-
-declare module '../../build/build.js' {
-  interface Blocks {
-    fittings: BlockOf<typeof fittingsBlock>;
-  }
-}
-
-/** A fitting on or off. */
-export const withFitting = (build: Build, partId: string, on: boolean): Build => ({
-  ...build,
-  fittings: { ...build.fittings, lines: toggledLine(build.fittings.lines, partId, on) },
-});
-
-const chosen = reading(
-  'fittings',
-  [fromBuild(({ fittings }) => fittings), fittingShelf.stock],
-  ({ lines }, stock) => lines.map(({ id, partId }) => ({ id, part: stock.part(partId) })),
-);
-
-/** What each looks like; an inverter is out of sight. */
-const LOOKS: Partial<Record<Fitting['shape'], PlainKind>> = {
-  lightBar: 'lightBar',
-  mast: 'mast',
-  deckMonitor: 'monitor',
-  generator: 'generator',
-  spareWheel: 'spareWheel',
-  airConditioner: 'airConditioner',
-};
-
-/**
- * A light bar behind the windshield's foot, or behind a flat front; what else is on the roof ahead of its
- * back, in.
- */
-const LIGHT_BAR_IN = { hooded: 22, flatFront: 20 };
-const ROOF_AHEAD_OF_BACK_IN = 26;
-/** Without a pump house, what would stand on it stands on the front of the body: that long, in. */
-const FRONT_OF_BODY_IN = 30;
-/** Free ahead of what stands at the front of a body, or of a bed, in. */
-const BEHIND_BODY_FRONT_IN = 4;
-const BEHIND_BED_FRONT_IN = 3;
-/** An inverter hangs in the body at this height; a brush truck's mast lies below the cab's roof; in. */
-const INVERTER_Z_IN = 50;
-const MAST_BELOW_ROOF_IN = 14;
-/** A generator stands at the driver's side, in. */
-const GENERATOR_Y_IN = -26;
-
-const components = reading(
-  'fittings',
-  [chosen, typeOfBuild, chosenChassis, cabPlace, pumpHouse, bodyPlace, beds, turntable],
-  (all, type, { chassis: { cab } }, cabAt, house, body, hoseBeds, device) => {
-    const roofFront =
-      cab.style === 'hooded' ? cab.windshieldIn + LIGHT_BAR_IN.hooded : cab.frontIn + LIGHT_BAR_IN.flatFront;
-    const bedTop = Math.max(
-      body.topIn,
-      ...hoseBeds.filter(({ kind }) => kind === 'main' && !device).map((bed) => bed.floorIn + bed.depthIn),
-    );
-    const top =
-      house?.at === 'row' || house?.at === 'crewModule'
-        ? house
-        : { x0: body.frontIn, x1: body.frontIn + FRONT_OF_BODY_IN, z1: bedTop };
-    return all.map(({ id, part }) => {
-      const xIn = {
-        cabRoof: part.shape === 'lightBar' ? roofFront : cab.backIn - ROOF_AHEAD_OF_BACK_IN,
-        pumpHouseTop: part.shape === 'deckMonitor' ? (top.x0 + top.x1) / 2 : top.x1 - part.lengthIn / 2,
-        bodyFront: body.frontIn + part.lengthIn / 2 + BEHIND_BODY_FRONT_IN,
-        bedFront: body.frontIn + BEHIND_BED_FRONT_IN + part.lengthIn / 2,
-      }[part.place];
-      const bottom = {
-        // The light bar stands on the front of the roof, which a raised roof leaves as it is.
-        cabRoof: part.shape === 'lightBar' && cab.style === 'flatFront' ? cab.roofIn : cabAt.topIn,
-        pumpHouseTop: top.z1,
-        bodyFront:
-          part.shape === 'inverter'
-            ? INVERTER_Z_IN
-            : type === 'brush'
-              ? cabAt.topIn - MAST_BELOW_ROOF_IN
-              : bedTop,
-        bedFront: cabAt.topIn - part.heightIn,
-      }[part.place];
-      const look = LOOKS[part.shape];
-      const yIn = part.shape === 'generator' ? GENERATOR_Y_IN : 0;
-      const zIn = bottom + part.heightIn / 2;
-      return component({
-        id: `fittings.${id}`,
-        name: part.name,
-        group: 'Fittings',
-        step: 'fittings',
-        weightLb: part.weightLb,
-        basis: part.basis,
-        priceCents: part.priceCents,
-        xIn,
-        yIn,
-        zIn,
-        made: madeOf(part.id),
-        ...(part.shape === 'deckMonitor' ? { needs: 'pump' as const } : {}),
-        shapes: look
-          ? [{ kind: look, box: boxAt(xIn, yIn, zIn, part.lengthIn, part.widthIn, part.heightIn) }]
-          : [],
-      });
-    });
-  },
-);
+export type { FittingPlace } from './parts.js';
+export { fittingShelf, withFitting, withFittingAt } from './block.js';
 
 const FITTING: ChangeKind = { id: 'fitting', title: 'Lights and fittings', costs: 'givesUp' };
 const carries = (build: Build, id: string) => build.fittings.lines.some(({ partId }) => partId === id);
 const GENERATOR = 'generator-8';
 const INVERTER = 'inverter-3';
+
+/** Where one fitting stands: in which place, and where in it. */
+function placeChoices(build: Build, { id, partId, at, aftIn = 0, yIn = 0 }: FittingLine): Choice[] {
+  const part = fittingShelf.in(build).find(partId);
+  if (!part) return [];
+  const now = at ?? part.place;
+  const places = placesOf(part);
+  const { aftIn: aft, yIn: aside } = fittingsBlock.fields.lines.fields;
+  const place: Choice[] =
+    places.length < 2
+      ? []
+      : [
+          {
+            kind: 'pick',
+            id: `fitting-${id}-at`,
+            title: `${part.name}, where`,
+            compact: true,
+            options: places.map((place) => ({
+              id: place,
+              label: FITTING_PLACE_NAMES[place],
+              chosen: place === now,
+              build: withFittingAt(build, id, { at: place, aftIn: undefined, yIn: undefined }),
+            })),
+          },
+        ];
+  return [
+    ...place,
+    amountChoice(
+      `fitting-${id}-aft`,
+      { ...aft, title: `${part.name}, further aft`, usual: [-60, 60] },
+      aftIn,
+      (to) => (to === aftIn ? build : withFittingAt(build, id, { aftIn: to })),
+    ),
+    amountChoice(
+      `fitting-${id}-aside`,
+      { ...aside, title: `${part.name}, to the officer’s side`, usual: [-40, 40] },
+      yIn,
+      (to) => (to === yIn ? build : withFittingAt(build, id, { yIn: to })),
+    ),
+  ];
+}
+
+const grips = (evaluation: Evaluation): Grip[] =>
+  evaluation.read(fittingsPlaced).map(({ line: { id, aftIn = 0 }, part, xIn, yIn, box }) => ({
+    id: `fitting-${id}`,
+    title: part.name,
+    box,
+    directions: ['x', 'y'],
+    choice: `fitting-${id}-aft`,
+    atIn: xIn,
+    at: `${feetInches(xIn)} behind the front axle`,
+    moved: ({ x = 0, y }) =>
+      withFittingAt(evaluation.build, id, {
+        aftIn: aftIn + x,
+        ...(y === undefined ? {} : { yIn: yIn + y }),
+      }),
+  }));
+
+const AT: ChangeKind = { id: 'fittingPlace', title: 'Place of a fitting' };
 
 /** Lights, monitors, power and the like, each fixed in its place. */
 export const fittings: Subject = {
@@ -162,8 +88,27 @@ export const fittings: Subject = {
   step: () => true,
   shelves: [fittingShelf],
   block: fittingsBlock,
-  components,
+  settle: settleFittings,
+  components: fittingComponents,
   changes: [
+    {
+      // Each fitting in every other place that it may have.
+      kind: AT,
+      helps: ['room', 'load', 'sides'],
+      offer: (evaluation) =>
+        evaluation.read(fittingsPlaced).flatMap(({ line, part, at }) =>
+          placesOf(part)
+            .filter((place) => place !== at)
+            .map((place) =>
+              atOnce(
+                AT,
+                `${part.name} ${FITTING_PLACE_NAMES[place]}`,
+                (on) => withFittingAt(on, line.id, { at: place, aftIn: undefined, yIn: undefined }),
+                `${line.id}-${place}`,
+              ),
+            ),
+        ),
+    },
     {
       kind: FITTING,
       helps: ['budget', 'room', 'needsPump'],
@@ -187,12 +132,15 @@ export const fittings: Subject = {
       id: 'fittings',
       title: 'Lights and fittings',
       options: partOptions(
-        fittingShelf.in(build).suiting(build.type),
+        fittingShelf.in(build).usualFirst(build.type),
         ({ id }) => carries(build, id),
         ({ id }) => withFitting(build, id, !carries(build, id)),
+        { type: build.type },
       ),
     },
+    ...build.fittings.lines.flatMap((line) => placeChoices(build, line)),
   ],
+  grips,
   questions: [
     {
       id: 'power',
@@ -221,13 +169,13 @@ export const fittings: Subject = {
     },
   ],
   sentence: (evaluation) => {
-    const all = evaluation.read(chosen);
+    const all = evaluation.read(chosenFittings);
     return all.length === 0
       ? 'No further lights or fittings shall be furnished.'
       : `There shall be ${listed(all.map(({ part }) => one(part.name)))}.`;
   },
   line: (evaluation) => {
-    const all = evaluation.read(chosen);
+    const all = evaluation.read(chosenFittings);
     return all.length === 0 ? 'none' : counted(all.length, 'fitting');
   },
   caution: 'Electric work is for licensed people; a raised mast is kept clear of power lines.',

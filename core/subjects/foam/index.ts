@@ -70,10 +70,10 @@ export function withFoam(build: Build, partId: string | undefined): Build {
 }
 
 /**
- * In the pump house: ahead of its back, above the ground; without one ahead of the body's end, above the
+ * In the pump house: ahead of its back, above the frame; without one ahead of the body's end, above the
  * deck, in.
  */
-const IN_HOUSE_IN = { aheadOfBack: 10, zIn: 50 };
+const IN_HOUSE_IN = { aheadOfBack: 10, overFrame: 10 };
 const ON_DECK_IN = { aheadOfEnd: 12, up: 14 };
 /** The cell stands in the front of the tank, below its top; without a tank above the frame, in. */
 const CELL_IN = { behindFront: 6, belowTop: 12, overFrame: 14 };
@@ -100,7 +100,7 @@ const components = reading(
         name: system.name,
         ...about,
         xIn,
-        zIn: house ? IN_HOUSE_IN.zIn : body.deckIn + ON_DECK_IN.up,
+        zIn: house ? body.frameIn + IN_HOUSE_IN.overFrame : body.deckIn + ON_DECK_IN.up,
         weightLb: system.weightLb,
         priceCents: system.priceCents,
         basis: system.basis,
@@ -189,10 +189,13 @@ function choices(build: Build): Choice[] {
     options: [
       { id: NONE, label: 'No foam', chosen: partId === undefined, build: withFoam(build, undefined) },
       ...partOptions(
-        foamShelf.in(build).suiting(build.type),
+        foamShelf.in(build).usualFirst(build.type),
         ({ id }) => id === partId,
         ({ id }) => withFoam(build, id),
-        (part) => `Up to ${gpm(part.maxConcentrateGpm)} of concentrate`,
+        {
+          words: (part) => `Up to ${gpm(part.maxConcentrateGpm)} of concentrate`,
+          type: build.type,
+        },
       ),
     ],
   };

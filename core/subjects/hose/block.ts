@@ -3,10 +3,11 @@ import type { BlockOf, Build, Problem } from '../../build/index.js';
 import { partFigure, Shelf } from '../../kernel/index.js';
 import type { BedKind } from '../../truck/index.js';
 import { feet, inches } from '../../units/index.js';
-import { hasWell } from '../bumper/index.js';
-import { pumpIn } from '../pump/index.js';
+import { bedsIn, dividersIn, isFlatbed } from './beds.js';
 import { HOSES } from './parts.js';
 import type { Hose } from './parts.js';
+import { REEL_NAMES, REEL_PLACES, reelIdAt, reelsIn } from './reels.js';
+import type { ReelPlace } from './reels.js';
 
 const { plain } = partFigure;
 
@@ -23,58 +24,6 @@ export const hoseShelf = new Shelf<Hose>({
   ],
 });
 
-/** A place for hose that a build has, in the order of the lists. */
-export interface Bed {
-  id: string;
-  name: string;
-  kind: BedKind;
-  /** −1 at the driver's side, 1 at the officer's, 0 across. */
-  side: -1 | 0 | 1;
-  /** Which of its kind, from the front, 0 first. */
-  nth: number;
-}
-
-const bed = (id: string, name: string, kind: BedKind, side: Bed['side'] = 0, nth = 0): Bed => ({
-  id,
-  name,
-  kind,
-  side,
-  nth,
-});
-
-/** On both sides of a ladder that lies over the truck. */
-const besideLadder = [
-  bed('main-left', 'Hose bed, driver’s side', 'main', -1),
-  bed('main-right', 'Hose bed, officer’s side', 'main', 1, 1),
-];
-
-/** The beds that follow from what was chosen: body, pump, bumper. */
-export function bedsIn(build: Pick<Build, 'type' | 'pump' | 'bumper' | 'parts'> & Divided): Bed[] {
-  const well = hasWell(build) ? [bed('bumper-well', 'Bumper well', 'well')] : [];
-  if (build.type === 'brush') {
-    return [
-      ...well,
-      bed('reel', 'Booster reel', 'reel'),
-      bed('tray-left', 'Tray, driver’s side', 'tray', -1),
-      bed('tray-right', 'Tray, officer’s side', 'tray', 1),
-    ];
-  }
-  return [
-    ...well,
-    ...Array.from({ length: pumpIn(build)?.crosslays ?? 0 }, (_, i) =>
-      bed(`crosslay-${i + 1}`, `Crosslay ${i + 1}`, 'crosslay', 0, i),
-    ),
-    ...(build.type === 'aerial' ? besideLadder : mainBeds(build)),
-  ];
-}
-
-/** What suits a bed: booster on a reel, forestry and attack in trays, attack and supply in the rest. */
-export function suitsBed({ kind }: Pick<Bed, 'kind'>, { use }: Pick<Hose, 'use'>): boolean {
-  if (kind === 'reel') return use === 'booster';
-  if (kind === 'tray') return use === 'forestry' || use === 'attack';
-  return use === 'attack' || use === 'supply';
-}
-
 const bedName = (id: string, build: Build): string =>
   bedsIn(build).find((other) => other.id === id)?.name ?? id;
 
@@ -86,37 +35,6 @@ const CROSSLAY_PLACE_NAMES: Record<CrosslayPlace, string> = {
   ahead: 'in a module ahead of the pump',
   behind: 'in a module behind the pump',
 };
-
-/** What has a main bed that may be divided. */
-interface Divided {
-  hose: { dividers?: { id: string; yIn: number }[] };
-}
-
-/** The dividers of the main bed, from the driver's side. */
-export const dividersIn = ({ hose }: Divided): { id: string; yIn: number }[] =>
-  [...(hose.dividers ?? [{ id: 'middle', yIn: 0 }])].sort((a, b) => a.yIn - b.yIn);
-
-/** The parts of the main bed between its dividers, from the driver's side. */
-function mainBeds(build: Divided): Bed[] {
-  const dividers = dividersIn(build);
-  if (dividers.length === 0) return [bed('main-left', 'Hose bed', 'main')];
-  const between = dividers
-    .slice(0, -1)
-    .map(({ id }, i) =>
-      bed(
-        `main-${id}`,
-        dividers.length > 2 ? `Hose bed, middle ${i + 1}` : 'Hose bed, middle',
-        'main',
-        0,
-        i + 1,
-      ),
-    );
-  return [
-    bed('main-left', 'Hose bed, driver’s side', 'main', -1),
-    ...between,
-    bed('main-right', 'Hose bed, officer’s side', 'main', 1, dividers.length),
-  ];
-}
 
 export const hoseBlock = block({
   id: 'hose',
@@ -141,6 +59,16 @@ export const hoseBlock = block({
               ? 'in the middle'
               : `${inches(Math.abs(yIn))} to the ${yIn < 0 ? 'driver’s' : 'officer’s'} side`,
         }),
+      ),
+    ),
+    /** Reels by their places; what the body usually has where left out. */
+    reels: field.optional(
+      field.lines(
+        'Reels',
+        'Reel',
+        REEL_PLACES.length,
+        { at: field.oneOf('Where the reel stands', REEL_PLACES, REEL_NAMES) },
+        ({ at }) => ({ title: 'Reel', words: REEL_NAMES[at] }),
       ),
     ),
     loads: field.lines(
@@ -224,6 +152,15 @@ export const withDividerAt = (build: Build, id: string, yIn: number): Build => (
     ),
   },
 });
+
+/** A reel in a place, or none; there is one in each. */
+export function withReel(build: Build, at: ReelPlace, on: boolean): Build {
+  const others = reelsIn(build, isFlatbed(build))
+    .filter((reel) => reel.at !== at)
+    .map(({ id, at }) => ({ id, at }));
+  const reels = on ? [...others, { id: reelIdAt(at), at }] : others;
+  return { ...build, hose: { ...build.hose, reels } };
+}
 
 /** One more load in a bed. */
 export const withNewLoad = (

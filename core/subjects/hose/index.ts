@@ -6,6 +6,7 @@ import {
   check,
   fits,
   inSteps,
+  isUsual,
   limitKind,
   NONE,
   partOptions,
@@ -18,36 +19,38 @@ import { beds } from '../../truck/index.js';
 import type { BedKind } from '../../truck/index.js';
 import { counted, feet, hoseSize, inches, IN3_PER_FT3, listed, within } from '../../units/index.js';
 import { bumperItemShelf, withBumperItem } from '../bumper/index.js';
+import { bedsIn, dividersIn, isDivided, isFlatbed, suitsBed } from './beds.js';
+import type { Bed } from './beds.js';
 import {
-  bedsIn,
-  dividersIn,
   hoseBlock,
   hoseProblems,
   hoseShelf,
   loadsIn,
   settleHose,
-  suitsBed,
   USUAL_HOSE_FT,
   withDividerAt,
   withDividers,
   withLoad,
   withNewLoad,
+  withReel,
 } from './block.js';
-import type { Bed, HoseLoad } from './block.js';
+import type { HoseLoad } from './block.js';
+import { REEL_NAMES, REEL_PLACES, reelIdAt, reelsIn } from './reels.js';
 import { bedsPlace, hoseAlong, hoseCarried, hoseComponents, hoseFit, hoseTakes } from './place.js';
 
+export { bedsIn, suitsBed } from './beds.js';
+export type { Bed } from './beds.js';
 export {
-  bedsIn,
   hoseShelf,
   loadsIn,
-  suitsBed,
   withCrosslaysAt,
   withDividerAt,
   withDividers,
   withLoad,
   withNewLoad,
+  withReel,
 } from './block.js';
-export type { Bed, HoseLoad } from './block.js';
+export type { HoseLoad } from './block.js';
 export { packedHeightIn } from './place.js';
 
 const limits = {
@@ -153,7 +156,7 @@ const changes: Changes[] = [
           edit: (on: Build, lengthFt: number) => withLoad(on, load.id, { lengthFt }),
         }));
         const first = stock
-          .suiting(build.type)
+          .all()
           .filter((hose) => suitsBed(bed, hose))
           .map((hose) => ({
             hose,
@@ -189,7 +192,7 @@ function loadChoices(build: Build, bed: Bed, load: HoseLoad | undefined, nth: nu
     options: [
       { id: NONE, label: 'Empty', chosen: !load, build: load ? withLoad(build, load.id, null) : build },
       ...partOptions(
-        stock.suiting(build.type).filter((hose) => suitsBed(bed, hose)),
+        stock.all().filter((hose) => suitsBed(bed, hose)),
         ({ id }) => id === load?.partId,
         ({ id }) => (load ? withLoad(build, load.id, { partId: id }) : withNewLoad(build, bed.id, id)),
       ),
@@ -212,7 +215,7 @@ function loadChoices(build: Build, bed: Bed, load: HoseLoad | undefined, nth: nu
 
 /** Dividers of the main bed: how many, and where each stands. */
 function dividerChoices(build: Build, evaluated: () => Evaluation): Choice[] {
-  if (!bedsIn(build).some(({ kind }) => kind === 'main') || build.type === 'aerial') return [];
+  if (!isDivided(build)) return [];
   const all = dividersIn(build);
   const field = hoseBlock.fields.dividers;
   return [
@@ -258,7 +261,7 @@ const GRIP_IN = { length: 24, width: 4 };
 function grips(evaluation: Evaluation): Grip[] {
   const { build } = evaluation;
   const [bed] = mainBeds(evaluation);
-  if (!bed || build.type === 'aerial') return [];
+  if (!bed || !isDivided(build)) return [];
   return dividersIn(build).map(({ id, yIn }) => ({
     id: `divider-${id}`,
     title: 'Hose bed divider',
@@ -278,8 +281,27 @@ function grips(evaluation: Evaluation): Grip[] {
   }));
 }
 
+/** Reels, each in a place of its own. */
+function reelChoice(build: Build): Choice {
+  const flatbed = isFlatbed(build);
+  const there = new Set(reelsIn(build, flatbed).map(({ at }) => at));
+  return {
+    kind: 'toggle',
+    id: 'reels',
+    title: 'Reels',
+    options: REEL_PLACES.map((at) => ({
+      id: reelIdAt(at),
+      label: REEL_NAMES[at],
+      chosen: there.has(at),
+      ...(flatbed || there.has(at) ? {} : { seldom: true as const }),
+      build: withReel(build, at, !there.has(at)),
+    })),
+  };
+}
+
 const choices = (build: Build, evaluated: () => Evaluation): Choice[] => [
   ...dividerChoices(build, evaluated),
+  reelChoice(build),
   ...bedsIn(build).flatMap((bed) => {
     const loads = loadsIn(build, bed.id);
     return loads.length === 0
@@ -333,7 +355,7 @@ export const hose: Subject = {
         const chosen = build.bumper.lines.some(({ partId }) => partId === WELL);
         const item = bumperItemShelf.in(build).find(WELL);
         const tried = house.settle(withBumperItem(build, WELL, true));
-        if (!item?.types.includes(build.type) || !tried.bumper.lines.some(({ partId }) => partId === WELL))
+        if (!item || !isUsual(item, build.type) || !tried.bumper.lines.some(({ partId }) => partId === WELL))
           return [];
         const line = withNewLoad(
           tried,

@@ -1,5 +1,5 @@
 import { boxOf, component, madeOf, fromBuild, provide, reading, settling } from '../../kernel/index.js';
-import type { AlongBlock, Component, Taking, TankBox } from '../../kernel/index.js';
+import type { AlongBlock, Box, Component, Taking, TankBox } from '../../kernel/index.js';
 import {
   alongFrame,
   beds,
@@ -14,10 +14,11 @@ import {
 import type { BedPlace, BodyPlace } from '../../truck/index.js';
 import { feet, IN_PER_FT } from '../../units/index.js';
 import { chosenChassis } from '../chassis/index.js';
-import { hoseWell } from '../bumper/index.js';
+import { hoseWells } from '../bumper/index.js';
 import { skid } from '../pump/index.js';
-import { bedsIn, dividersIn, hoseShelf } from './block.js';
-import type { Bed } from './block.js';
+import { bedsIn, dividersIn } from './beds.js';
+import type { Bed } from './beds.js';
+import { hoseShelf } from './block.js';
 import type { Hose } from './parts.js';
 
 /** Share of a bed that packed hose really fills (formulas: hose beds). */
@@ -32,10 +33,10 @@ const WALL_IN = 2;
  * sides together; in a module of their own over the frame; in.
  */
 const CROSSLAY_IN = { ends: 4, between: 2, wide: 8, deep: 14, sides: 6, overFrame: 6 };
-/** Where crosslays lie on a truck without a pump house: bottom and top, in. */
-const WITHOUT_HOUSE_IN = { z0: 24, z1: 90 };
-/** The well in the bumper: behind its face, ahead of the grille, its floor, as deep, in. */
-const WELL_IN = { behindFace: 3, aheadOfGrille: 1, floor: 20, deep: 14 };
+/** Top of the crosslays on a truck without a pump house, over the frame, in. */
+const WITHOUT_HOUSE_OVER_FRAME_IN = 50;
+/** The well in the bumper: behind its face, ahead of the grille, its floor under the frame's top, as deep, in. */
+const WELL_IN = { behindFace: 3, aheadOfGrille: 1, underFrame: 20, deep: 14 };
 /**
  * The main beds: as deep; without a tank their floor over the frame; beside a ladder as wide, from the
  * middle, as deep and over the body; before a turntable that stands aft, in.
@@ -43,8 +44,8 @@ const WELL_IN = { behindFace: 3, aheadOfGrille: 1, floor: 20, deep: 14 };
 const MAIN_IN = {
   deep: 24,
   overFrame: 22,
-  besideLadder: { wide: 24, y: 34, deep: 14, up: 1 },
-  beforeTurntable: 44,
+  besideLadder: { wide: 24, y: 34, deep: 18, up: 1 },
+  clearOfTurntable: 7,
   divider: 1,
 };
 /**
@@ -52,10 +53,10 @@ const MAIN_IN = {
  * deep; without a tank behind the body's front, in.
  */
 const TRAY_IN = { overDeck: 24, long: 40, y: 13, wide: 22, deep: 10, behindFront: 6 };
-/** A reel at the back of a bed: from its end, as wide and deep, in. */
-const REEL_IN = { from: 30, to: 6, wide: 30, deep: 24 };
+/** A reel at the back: from its end, as wide and deep, and inside the body's side, in. */
+const REEL_IN = { from: 30, to: 6, wide: 30, deep: 24, inside: 1 };
 /** A module of crosslays: its weight for an inch, price, underside, top over the frame, and inside the body's sides. */
-const MODULE = { lbPerIn: 9, priceCents: 480_000, bottomIn: 24, overFrameIn: 34, insideIn: 1 };
+const MODULE = { lbPerIn: 9, priceCents: 480_000, underFrameIn: 16, overFrameIn: 34, insideIn: 1 };
 /** Packed hose shows one line for so many thicknesses. */
 const THICKNESSES_A_LINE = 3;
 
@@ -106,7 +107,7 @@ export const bedsPlace = provide(
     bodyPlace,
     cabPlace,
     bumperFront,
-    hoseWell,
+    hoseWells,
     chosenChassis,
     pumpHouse,
     skid,
@@ -131,12 +132,12 @@ export const bedsPlace = provide(
     const { floorIn, x0 } = bedFloor(body, boxes);
     const topOf = (box: TankBox) => box.bottomIn + box.heightIn;
     const placed: Record<Bed['kind'], (of: Bed) => Omit<BedPlace, 'id' | 'name' | 'kind'>> = {
-      well: () => ({
+      well: ({ nth }) => ({
         x0: bumper + WELL_IN.behindFace,
         x1: -chassis.frontOverhangIn - WELL_IN.aheadOfGrille,
-        yCenter: inBumper?.yIn ?? 0,
-        widthIn: inBumper?.widthIn ?? 0,
-        floorIn: WELL_IN.floor,
+        yCenter: inBumper[nth]?.yIn ?? 0,
+        widthIn: inBumper[nth]?.widthIn ?? 0,
+        floorIn: body.frameIn - WELL_IN.underFrame,
         depthIn: WELL_IN.deep,
         runs: 'across',
       }),
@@ -154,7 +155,15 @@ export const bedsPlace = provide(
             runs: 'across',
           };
         }
-        const { x0: from, x1: to, z1 } = house ?? { ...WITHOUT_HOUSE_IN, x0: cab.backIn, x1: body.frontIn };
+        const {
+          x0: from,
+          x1: to,
+          z1,
+        } = house ?? {
+          x0: cab.backIn,
+          x1: body.frontIn,
+          z1: body.frameIn + WITHOUT_HOUSE_OVER_FRAME_IN,
+        };
         const span = (to - from - CROSSLAY_IN.ends) / crosslays;
         const start = from + CROSSLAY_IN.ends / 2 + span * nth;
         return {
@@ -171,11 +180,11 @@ export const bedsPlace = provide(
         const end = body.endIn - WALL_IN;
         if (device) {
           const { wide, y, deep, up } = MAIN_IN.besideLadder;
-          const x1 =
-            device.facing === 'forward' ? Math.min(body.endIn, device.xIn - MAIN_IN.beforeTurntable) : end;
+          const clear = device.radiusIn + MAIN_IN.clearOfTurntable;
+          const forward = device.facing === 'forward';
           return {
-            x0,
-            x1,
+            x0: forward ? x0 : Math.max(x0, device.xIn + clear),
+            x1: forward ? Math.min(body.endIn, device.xIn - clear) : end,
             yCenter: side * y,
             widthIn: wide,
             floorIn: body.topIn + up,
@@ -210,30 +219,46 @@ export const bedsPlace = provide(
           runs: 'along',
         };
       },
-      // Over a skid pump where one stands at the back of the bed, otherwise on the deck.
-      reel: () => ({
-        x0: body.endIn - REEL_IN.from,
-        x1: body.endIn - REEL_IN.to,
-        yCenter: 0,
-        widthIn: REEL_IN.wide,
-        floorIn: body.deckIn + (skidAt && !skidAt.behindCab ? skidAt.heightIn : 0),
-        depthIn: REEL_IN.deep,
-        runs: 'across',
-      }),
+      reel: ({ reelAt }) => {
+        const over = skidAt && !skidAt.behindCab ? skidAt.heightIn : 0;
+        const aside = body.widthIn / 2 - REEL_IN.inside - REEL_IN.wide / 2;
+        const atBack = { x0: body.endIn - REEL_IN.from, x1: body.endIn - REEL_IN.to };
+        const top = house ?? { x0: body.frontIn, x1: body.frontIn + 2 * REEL_IN.to, z1: body.topIn };
+        const middle = (top.x0 + top.x1) / 2;
+        const half = (REEL_IN.from - REEL_IN.to) / 2;
+        const place = {
+          // Over a skid pump where one stands at the back of the bed, otherwise on the deck.
+          rear: { ...atBack, yCenter: 0, floorIn: body.deckIn + over },
+          rearLeft: { ...atBack, yCenter: -aside, floorIn: body.deckIn },
+          rearRight: { ...atBack, yCenter: aside, floorIn: body.deckIn },
+          front: { x0: middle - half, x1: middle + half, yCenter: 0, floorIn: top.z1 },
+        }[reelAt ?? 'rear'];
+        return { ...place, widthIn: REEL_IN.wide, depthIn: REEL_IN.deep, runs: 'across' };
+      },
     };
     return all.map((of): BedPlace => ({ id: of.id, name: of.name, kind: of.kind, ...placed[of.kind](of) }));
   },
 );
 
-/** The openings of the crosslays in the pump house. */
-export const hoseTakes = reading('hose', [beds, alongFrame], (all, along): Taking[] => [
+/** The reels that are there: those that were asked for, and those with hose on them. */
+const reelsThere = settling(
+  'hose',
+  [bedsOfBuild, fromBuild(({ hose }) => hose.loads), beds],
+  (all, loads, places) =>
+    all
+      .filter(({ id, kind, bare }) => kind === 'reel' && (bare || loads.some(({ bedId }) => bedId === id)))
+      .map(({ id }) => places.find((place) => place.id === id)!),
+);
+
+const boxOfBed = ({ x0, x1, yCenter, widthIn, floorIn, depthIn }: BedPlace): Box =>
+  boxOf(x0, x1, yCenter - widthIn / 2, yCenter + widthIn / 2, floorIn, floorIn + depthIn);
+
+/** The openings of the crosslays in the pump house, and what reels take from the compartments. */
+export const hoseTakes = reading('hose', [beds, alongFrame, reelsThere], (all, along, reels): Taking[] => [
+  { from: 'compartments', boxes: reels.map(boxOfBed) },
   {
     from: 'pumpHouse',
-    boxes: all
-      .filter(({ kind }) => kind === 'crosslay' && !along['preconnects'])
-      .map(({ x0, x1, yCenter, widthIn, floorIn, depthIn }) =>
-        boxOf(x0, x1, yCenter - widthIn / 2, yCenter + widthIn / 2, floorIn, floorIn + depthIn),
-      ),
+    boxes: all.filter(({ kind }) => kind === 'crosslay' && !along['preconnects']).map(boxOfBed),
   },
 ]);
 
@@ -261,7 +286,7 @@ const bedded = reading('hose', [chosenLoads, beds], (loads, all) => {
     const below = filledIn.get(bed.id) ?? 0;
     const heightIn = packedHeightIn(load.hose, load.lengthFt, bed);
     filledIn.set(bed.id, below + heightIn);
-    return [{ ...load, bed, first: below === 0, bottomIn: bed.floorIn + below, heightIn }];
+    return [{ ...load, bed, bottomIn: bed.floorIn + below, heightIn }];
   });
 });
 
@@ -287,7 +312,7 @@ const crosslayModule = reading(
   ({ preconnects: at }, body, { chassis }, all): Component[] => {
     if (!at) return [];
     const half = body.widthIn / 2 - MODULE.insideIn;
-    const [z0, z1] = [MODULE.bottomIn, chassis.frame.topIn + MODULE.overFrameIn];
+    const [z0, z1] = [body.frameIn - MODULE.underFrameIn, chassis.frame.topIn + MODULE.overFrameIn];
     return [
       component({
         id: 'hose.module',
@@ -315,46 +340,58 @@ const crosslayModule = reading(
   },
 );
 
-/** The hose in its beds, and the reel that some of it is wound on. */
-export const hoseComponents = reading('hose', [bedded, crosslayModule], (loads, module) => [
-  ...module,
-  ...loads.flatMap(({ id, hose, lengthFt, bed, first, bottomIn, heightIn }): Component[] => {
-    const xIn = (bed.x0 + bed.x1) / 2;
-    const across = [bed.yCenter - bed.widthIn / 2, bed.yCenter + bed.widthIn / 2] as const;
-    const wound = bed.kind === 'reel';
-    const about = { group: 'Hose', step: 'hose', xIn, yIn: bed.yCenter } as const;
-    const reel = component({
-      id: 'reel',
-      name: 'Booster reel',
-      ...about,
-      ...REEL,
+/** Each reel, whether or not there is hose on it. */
+const reelComponents = reading('hose', [reelsThere], (reels) =>
+  reels.map((bed): Component =>
+    component({
+      id: bed.id,
+      name: bed.name,
+      group: 'Hose',
+      step: 'hose',
+      xIn: (bed.x0 + bed.x1) / 2,
+      yIn: bed.yCenter,
       zIn: bed.floorIn + bed.depthIn / 2,
+      ...REEL,
       made: madeOf('reel'),
-      shapes: [
-        { kind: 'reel', box: boxOf(bed.x0, bed.x1, ...across, bed.floorIn, bed.floorIn + bed.depthIn) },
-      ],
-    });
-    const load = component({
-      id: `hose.${id}`,
-      name: `${feet(lengthFt)} of ${hose.name}, ${bed.name.toLowerCase()}`,
-      ...about,
-      role: 'hose',
-      weightLb: lengthFt * hose.lbPerFt,
-      basis: hose.basis,
-      priceCents: Math.round(lengthFt * hose.priceCentsPerFt),
-      zIn: bottomIn + Math.min(heightIn, bed.depthIn) / 2,
-      made: madeOf(hose.id, 1, lengthFt),
-      shapes: wound
-        ? []
-        : [
-            {
-              kind: 'hose',
-              layers: Math.max(1, Math.round(heightIn / (hose.packedIn * THICKNESSES_A_LINE))),
-              runs: bed.runs,
-              box: boxOf(bed.x0, bed.x1, ...across, bottomIn, bottomIn + heightIn),
-            },
-          ],
-    });
-    return wound && first ? [reel, load] : [load];
-  }),
-]);
+      shapes: [{ kind: 'reel', box: boxOfBed(bed) }],
+    }),
+  ),
+);
+
+/** The hose in its beds, the reels that some of it is wound on, and the module that some of it lies in. */
+export const hoseComponents = reading(
+  'hose',
+  [bedded, crosslayModule, reelComponents],
+  (loads, module, reels) => [
+    ...module,
+    ...reels,
+    ...loads.map(({ id, hose, lengthFt, bed, bottomIn, heightIn }): Component => {
+      const across = [bed.yCenter - bed.widthIn / 2, bed.yCenter + bed.widthIn / 2] as const;
+      return component({
+        id: `hose.${id}`,
+        name: `${feet(lengthFt)} of ${hose.name}, ${bed.name.toLowerCase()}`,
+        group: 'Hose',
+        step: 'hose',
+        xIn: (bed.x0 + bed.x1) / 2,
+        yIn: bed.yCenter,
+        zIn: bottomIn + Math.min(heightIn, bed.depthIn) / 2,
+        role: 'hose',
+        weightLb: lengthFt * hose.lbPerFt,
+        basis: hose.basis,
+        priceCents: Math.round(lengthFt * hose.priceCentsPerFt),
+        made: madeOf(hose.id, 1, lengthFt),
+        shapes:
+          bed.kind === 'reel'
+            ? []
+            : [
+                {
+                  kind: 'hose',
+                  layers: Math.max(1, Math.round(heightIn / (hose.packedIn * THICKNESSES_A_LINE))),
+                  runs: bed.runs,
+                  box: boxOf(bed.x0, bed.x1, ...across, bottomIn, bottomIn + heightIn),
+                },
+              ],
+      });
+    }),
+  ],
+);

@@ -118,10 +118,10 @@ const choices = (build: Build): Choice[] => [
     id: 'mount',
     title: 'How they ride',
     options: partOptions(
-      mountShelf.in(build).suiting(build.type),
+      mountShelf.in(build).usualFirst(build.type),
       ({ id }) => id === build.ladders.mountId,
       ({ id }) => withMount(build, id),
-      ({ words }) => words,
+      { words: ({ words }) => words, type: build.type },
     ),
   },
   {
@@ -129,7 +129,7 @@ const choices = (build: Build): Choice[] => [
     id: 'ladders',
     title: 'Ladders carried',
     options: partOptions(
-      ladderShelf.in(build).suiting(build.type),
+      ladderShelf.in(build).all(),
       ({ id }) => carries(build, id),
       ({ id }) => withLadder(build, id, !carries(build, id)),
     ),

@@ -36,9 +36,9 @@ export interface Around {
 const FOOT_IN = 1;
 const BETWEEN_IN = 1;
 const WALL_IN = 0.5;
-/** Middle of ladders on a rack, and flat at the side; over a flatbed's top; over the hose; in. */
-const RACK_Z_IN = 82;
-const FLAT_Z_IN = 80;
+/** Middle of ladders on a rack, and flat at the side, over the frame; over a flatbed's top; over the hose; in. */
+const RACK_OVER_FRAME_IN = 40;
+const FLAT_OVER_FRAME_IN = 40;
 const OVER_FLATBED_IN = 12;
 const OVER_HOSE_IN = 3;
 /** On top ladders lie beside each other so far across, in. */
@@ -118,7 +118,12 @@ const within = (box: Box, [y0, y1]: readonly [number, number], [z0, z1]: readonl
 
 /** On the officer's side, outside: nothing bounds it but the cab. */
 function beside(all: Carried, { body, cabBackIn }: Around, ride: 'rack' | 'flat'): Way {
-  const middle = ride === 'rack' ? RACK_Z_IN : body.flatbed ? body.topIn + OVER_FLATBED_IN : FLAT_Z_IN;
+  const middle =
+    ride === 'rack'
+      ? body.frameIn + RACK_OVER_FRAME_IN
+      : body.flatbed
+        ? body.topIn + OVER_FLATBED_IN
+        : body.frameIn + FLAT_OVER_FRAME_IN;
   const laid = onEdge(all, body.rearEndIn - FOOT_IN, body.widthIn / 2 - WALL_IN, -1, () => middle);
   return {
     box: around(laid.map(({ box }) => box)),
@@ -151,7 +156,8 @@ function tunnel(all: Carried, at: Around): Way {
   const z0 = at.wheelTopIn + TUNNEL_CLEAR_IN;
   const z1 = z0 + tallest(all) + 2 * WALL_IN;
   const width = together(all) + 2 * WALL_IN;
-  const inTheWay = [...at.tank, ...(at.footing ? [at.footing.pedestal] : [])];
+  const { pedestal } = at.footing ?? {};
+  const inTheWay = [...at.tank, ...(pedestal && pedestal.x1 > body.frontIn ? [pedestal] : [])];
   const y0 = Math.max(
     body.widthIn / 2 - body.compartmentDepthIn - width,
     ...inTheWay
@@ -184,19 +190,25 @@ export const LADDER_CLEAR_IN = 4;
 function throughTheMiddle(all: Carried, at: Around): Way {
   const { body, house, footing } = at;
   const z0 = (footing?.torqueBox.z1 ?? body.deckIn) + TUNNEL_CLEAR_IN;
-  const room = footing ? (footing.through ?? { widthIn: 0, heightIn: 0 }) : null;
+  // A pedestal ahead of the body stops them; one within it lets them through as far as it has a way.
+  const ahead = footing && footing.pedestal.x1 <= body.frontIn ? footing.pedestal.x1 : null;
+  const room = footing && ahead === null ? (footing.through ?? { widthIn: 0, heightIn: 0 }) : null;
   const rows = rowsOf(all, Math.max(tallest(all), (room?.widthIn ?? 0) - 2 * WALL_IN));
   const height = stackHeight(rows) + 2 * WALL_IN;
   const width = Math.max(tallest(all) + 2 * WALL_IN, room?.widthIn ?? 0);
-  const ahead = at.tank.filter((box) => within(box, [-width / 2, width / 2], [z0, z0 + height]));
-  const front = Math.max(house?.x1 ?? body.frontIn, ...ahead.map(({ x1 }) => x1 + TUNNEL_CLEAR_IN));
+  const tank = at.tank.filter((box) => within(box, [-width / 2, width / 2], [z0, z0 + height]));
+  const front = Math.max(
+    ahead ?? 0,
+    house?.x1 ?? body.frontIn,
+    ...tank.map(({ x1 }) => x1 + TUNNEL_CLEAR_IN),
+  );
   const laid = stacked(rows, body.endIn - FOOT_IN, z0 + WALL_IN);
   const tooWide = room !== null && width - room.widthIn > height - room.heightIn;
   return {
     box: boxOf(front, body.endIn, -width / 2, width / 2, z0, z0 + height),
     laid,
     lengthIn: body.endIn - front,
-    stoppedBy: ahead.length > 0 ? 'tank' : house ? 'pump house' : 'front of the body',
+    stoppedBy: tank.length > 0 ? 'tank' : house ? 'pump house' : 'front of the body',
     section: room && {
       neededIn: tooWide ? width : height,
       roomIn: tooWide ? room.widthIn : room.heightIn,

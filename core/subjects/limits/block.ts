@@ -1,6 +1,6 @@
 import { block, field, withBlock } from '../../build/index.js';
 import type { BlockOf, Build, Difference, Names, Problem, ShapeOf } from '../../build/index.js';
-import { fromBuild, held, provide, Shelf } from '../../kernel/index.js';
+import { bothOf, fromBuild, gather, held, provide, reading, Shelf } from '../../kernel/index.js';
 import type { House, Limit, LimitKind, Profile, Stock } from '../../kernel/index.js';
 import { PROFILES } from '../../limits/index.js';
 
@@ -39,14 +39,17 @@ export const limitsBlock = block({
   version: 1,
   fields: {
     profileId: { ...field.id('Limits held against'), carries: 'profile' },
+    /** A second profile, held against as well. */
+    alsoId: field.optional({ ...field.id('Held against as well'), carries: 'profile' as const }),
     /** The limits that `profileId` names, where they are the department's own. */
     own: field.optional(field.group('Own limits', ownFields)),
   },
   empty: { profileId: 'ratings-only' },
-  asOne: ({ profileId, own }) =>
-    own
-      ? `${own.name}, ${own.limits.length} limits of its own`
-      : (profileShelf.shipped.find(profileId)?.name ?? profileId),
+  asOne: ({ profileId, alsoId, own }) => {
+    const name = (id: string) => profileShelf.shipped.find(id)?.name ?? id;
+    const first = own ? `${own.name}, ${own.limits.length} limits of its own` : name(profileId);
+    return alsoId === undefined ? first : `${first}; and ${name(alsoId)}`;
+  },
   differences: (before, after, names) => differencesOfLimits(before.own, after.own, names),
   fromVersion2: ({ profileId, ownProfile }) =>
     ({ profileId, ...(ownProfile === undefined ? {} : { own: ownProfile }) }) as never,
@@ -111,22 +114,29 @@ const heldOf = ({ own, profileId }: Build['limits'], stock: Stock<Profile>): Pro
  */
 export const profileOf = (build: Build): Profile => heldOf(build.limits, profileShelf.in(build));
 
-export const heldProfile = provide(held, [fromBuild(({ limits }) => limits), profileShelf.stock], heldOf);
+/** What each limit is, whichever subject has it. */
+const kindsOfLimits = gather('limits', ({ limits }) => limits && reading('limits', [], () => limits));
+
+export const heldProfile = provide(
+  held,
+  [fromBuild(({ limits }) => limits), profileShelf.stock, kindsOfLimits],
+  (limits, stock, kinds) => {
+    const one = heldOf(limits, stock);
+    const other = limits.alsoId === undefined ? undefined : stock.find(limits.alsoId);
+    return other ? bothOf(one, other, Object.assign({}, ...kinds) as Kinds) : one;
+  },
+);
 
 /** What is wrong with the limits of a build beyond their shape. */
 export function limitsProblems(build: Build, house: House): Problem[] {
-  const {
-    type,
-    limits: { profileId, own },
-  } = build;
+  const { profileId, alsoId, own } = build.limits;
   const problems: Problem[] = [];
   const say = (at: string, message: string) => problems.push({ field: at, message: `${at} ${message}` });
+  if (alsoId !== undefined && !profileShelf.in(build).find(alsoId))
+    say('limits.alsoId', `must be a profile of the catalogue (was "${alsoId}")`);
   if (!own) {
-    const profile = profileShelf.in(build).find(profileId);
-    if (!profile)
+    if (!profileShelf.in(build).find(profileId))
       say('limits.profileId', `must be a profile of the catalogue, or the build's own (was "${profileId}")`);
-    else if (!profile.types.includes(type))
-      say('limits.profileId', `must suit a build of type ${type} (was "${profileId}")`);
     return problems;
   }
   if (own.id !== profileId) say('limits.own.id', `must be the profileId "${profileId}" (was "${own.id}")`);
@@ -154,6 +164,10 @@ export function limitsProblems(build: Build, house: House): Problem[] {
 /** A build held against a shipped profile. */
 export const withProfile = (build: Build, profileId: string): Build =>
   withBlock(build, 'limits', { profileId, own: undefined });
+
+/** A build held against a second profile as well, or against none besides. */
+export const withAlso = (build: Build, alsoId: string | undefined): Build =>
+  withBlock(build, 'limits', { alsoId });
 
 /** A build held against limits of its department's own. */
 export const withOwnProfile = (build: Build, own: OwnProfile): Build =>

@@ -1,15 +1,33 @@
 import type { Build } from '../../build/index.js';
-import { partOptions } from '../../kernel/index.js';
+import { NONE, partOptions } from '../../kernel/index.js';
 import type { Choice, Subject } from '../../kernel/index.js';
-import { heldProfile, limitsBlock, limitsProblems, profileOf, profileShelf, withProfile } from './block.js';
+import {
+  heldProfile,
+  limitsBlock,
+  limitsProblems,
+  profileOf,
+  profileShelf,
+  withAlso,
+  withProfile,
+} from './block.js';
 
-export { copiedProfile, profileOf, profileShelf, withLimit, withOwnProfile, withProfile } from './block.js';
+export {
+  copiedProfile,
+  profileOf,
+  profileShelf,
+  withAlso,
+  withLimit,
+  withOwnProfile,
+  withProfile,
+} from './block.js';
 export type { OwnLimit, OwnProfile } from './block.js';
 export { limitsTable, SENSES } from './table.js';
 
 function choices(build: Build): Choice[] {
   const now = profileOf(build);
-  const all = [...(now.own ? [now] : []), ...profileShelf.in(build).suiting(build.type)];
+  const stock = profileShelf.in(build);
+  const all = [...(now.own ? [now] : []), ...stock.usualFirst(build.type)];
+  const { profileId, alsoId } = build.limits;
   return [
     {
       kind: 'pick',
@@ -21,6 +39,20 @@ function choices(build: Build): Choice[] {
         ({ id }) => id === now.id,
         (profile) => (profile.own ? build : withProfile(build, profile.id)),
       ),
+    },
+    {
+      kind: 'pick',
+      id: 'also',
+      title: 'And against',
+      compact: true,
+      options: [
+        { id: NONE, label: 'No second', chosen: alsoId === undefined, build: withAlso(build, undefined) },
+        ...partOptions(
+          stock.usualFirst(build.type).filter(({ id }) => id !== profileId),
+          ({ id }) => id === alsoId,
+          ({ id }) => withAlso(build, id),
+        ),
+      ],
     },
   ];
 }

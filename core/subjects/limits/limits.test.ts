@@ -6,6 +6,7 @@ import {
   copiedProfile as copied,
   profileOf,
   profileShelf,
+  withAlso,
   withLimit as limited,
   withOwnProfile,
   withProfile,
@@ -57,6 +58,26 @@ describe('a profile of the department’s own', () => {
     expect(profileOf(plain).limits['sideImbalancePct']?.value).toBe(7);
   });
 
+  it('is held against beside a second one: of each limit the harder, of what is reckoned with the heavier', () => {
+    const both = withAlso(withProfile(plain, 'us-pumper'), 'us-wildland-3');
+    expect(read(both)).toMatchObject({ limits: { profileId: 'us-pumper', alsoId: 'us-wildland-3' } });
+    const limit = (id: string) => house.evaluate(both).limit(id)?.value;
+    const of = (profile: string, id: string) => profileShelf.shipped.part(profile).limits[id]?.value;
+    // 500 gal of the one against 300 of the other; 750 gpm against 150.
+    expect([limit('tankGal'), of('us-wildland-3', 'tankGal'), of('us-pumper', 'tankGal')]).toEqual([
+      500, 500, 300,
+    ]);
+    expect([limit('pumpGpm'), of('us-wildland-3', 'pumpGpm')]).toEqual([750, 150]);
+    // What only one of them sets counts as it is; the heavier allowance is loaded.
+    expect(limit('hose1Ft')).toBe(500);
+    expect(limit('supplyHoseFt')).toBe(800);
+    expect(limit('allowanceLb')).toBe(2000);
+    const gvwr = withAlso(withProfile(plain, 'us-wildland-5'), 'us-wildland-6');
+    expect(house.evaluate(gvwr).limit('gvwrLb')?.value).toBe(19_500);
+    expect(house.evaluate(gvwr).finding('typeGvwr')?.status).toBe('fails');
+    expect(withAlso(both, undefined)).toEqual(withProfile(plain, 'us-pumper'));
+  });
+
   it('is gone where a shipped one is chosen again', () => {
     expect(house.carrying(withProfile(own, 'us-pumper'))).toEqual(plain);
     expect(withLimit(plain, 'tankGal', { value: 500 })).toEqual(plain);
@@ -69,9 +90,9 @@ describe('a profile of the department’s own', () => {
       /limits.profileId must be a profile of the catalogue/,
     ],
     [
-      'one for another type',
-      (s) => withOwn(s, undefined as never, 'us-quint'),
-      /limits.profileId must suit a build of type pumper/,
+      'an unknown second profile',
+      (s) => withAlso(s, 'gone'),
+      /limits.alsoId must be a profile of the catalogue/,
     ],
     [
       'limits that are not the ones named',

@@ -1,10 +1,38 @@
 import { block, field, settled } from '../../build/index.js';
 import type { BlockOf, Build } from '../../build/index.js';
 import { fromBuild, partFigure, reading, Shelf, usd } from '../../kernel/index.js';
-import { PUMPS } from './parts.js';
+import { curveOf, PUMPS } from './parts.js';
 import type { Pump } from './parts.js';
 
-const { plain, price, weight } = partFigure;
+const { plain, price, weight, within } = partFigure;
+
+/** The points of a pump's curve that a department can give of its own. */
+const CURVE_POINTS = ['First', 'Second', 'Third'] as const;
+const CURVE_FIGURES = CURVE_POINTS.flatMap((nth, i) => {
+  const points = (pump: Pump) => curveOf(pump);
+  const put = (pump: Pump, change: Partial<{ gpm: number; psi: number }>): Pump => ({
+    ...pump,
+    curve: points(pump).map((point, at) => (at === i ? { ...point, ...change } : point)),
+  });
+  return [
+    within<Pump>(
+      `curve${i + 1}Gpm`,
+      `${nth} point of its curve, flow`,
+      'gpm',
+      [1, 4_000],
+      (pump) => points(pump)[i]!.gpm,
+      (pump, gpm) => put(pump, { gpm }),
+    ),
+    within<Pump>(
+      `curve${i + 1}Psi`,
+      `${nth} point of its curve, net pressure`,
+      'psi',
+      [1, 800],
+      (pump) => points(pump)[i]!.psi,
+      (pump, psi) => put(pump, { psi }),
+    ),
+  ];
+});
 
 export const pumpShelf = new Shelf<Pump>({
   kind: 'pump',
@@ -16,6 +44,17 @@ export const pumpShelf = new Shelf<Pump>({
     plain<Pump>('lengthIn', 'Length', 'in', 10, 140),
     plain<Pump>('heightIn', 'Height', 'in', 10, 110),
     plain<Pump>('centerZIn', 'Height of its center of gravity', 'in', 5, 90),
+    plain<Pump>('crosslays', 'Crosslays over it', 'count', 0, 6),
+    within(
+      'besideIn',
+      'Room beside it for a tunnel',
+      'in',
+      [0, 40],
+      ({ besideIn = 0 }) => besideIn,
+      (pump, v) => ({ ...pump, besideIn: v }),
+      { none: 'none' },
+    ),
+    ...CURVE_FIGURES,
     price<Pump>(),
   ],
 });

@@ -98,10 +98,13 @@ const choices = (build: Build): Choice[] => [
     title: 'Pump',
     options: [
       ...partOptions(
-        suiting(build),
+        pumpShelf.in(build).usualFirst(build.type),
         ({ id }) => id === build.pump.partId,
         ({ id }) => withPump(build, id),
-        (part) => (part.pumpAndRoll ? 'Pumps while driving' : 'Pumps standing still'),
+        {
+          words: (part) => (part.pumpAndRoll ? 'Pumps while driving' : 'Pumps standing still'),
+          type: build.type,
+        },
       ),
       {
         id: NONE,

@@ -18,7 +18,22 @@ export interface Pump extends Part {
   /** How wide a ladder tunnel may pass beside it through its house, in; none where left out. */
   besideIn?: number;
   crosslays: number;
+  /** Impellers that can work one after the other; one where left out. */
+  stages?: 2;
+  /** What it gives at full power, from the largest flow to the largest pressure; the tested points where left out. */
+  curve?: { gpm: number; psi: number }[];
 }
+
+/** A rated fire pump is tested at its rating and at these shares of it and net pressures, psi. */
+const TESTED = [
+  { share: 1, psi: 150 },
+  { share: 0.7, psi: 200 },
+  { share: 0.5, psi: 250 },
+] as const;
+
+/** Flow against net pressure at full power, the largest flow first. */
+export const curveOf = ({ ratedGpm, curve }: Pump): { gpm: number; psi: number }[] =>
+  curve ?? TESTED.map(({ share, psi }) => ({ gpm: ratedGpm * share, psi }));
 
 /** Pump modules with plumbing, panel and house. */
 export const PUMPS: Pump[] = [
@@ -65,8 +80,8 @@ export const PUMPS: Pump[] = [
     weightLb: 4_050,
     priceCents: usd(124_000),
     lengthIn: 78,
-    heightIn: 72,
-    centerZIn: 51,
+    heightIn: 84,
+    centerZIn: 52,
     besideIn: 20,
     crosslays: 3,
   },
@@ -119,6 +134,74 @@ export const PUMPS: Pump[] = [
     crosslays: 2,
   },
   {
+    id: 'midship-1500-two-stage',
+    name: `Midship ${gpm(1_500)}, two stages, side panel`,
+    types: ['pumper', 'aerial'],
+    ratedGpm: 1500,
+    drive: 'midship',
+    panel: 'side',
+    pumpAndRoll: false,
+    weightLb: 3_600,
+    priceCents: usd(108_000),
+    lengthIn: 54,
+    heightIn: 66,
+    centerZIn: 47,
+    besideIn: 20,
+    crosslays: 3,
+    stages: 2,
+    curve: [
+      { gpm: 1_500, psi: 150 },
+      { gpm: 1_050, psi: 200 },
+      { gpm: 750, psi: 260 },
+      { gpm: 350, psi: 390 },
+    ],
+  },
+  {
+    id: 'compact-1250',
+    name: `Compact ${gpm(1_250)}, side panel`,
+    types: ['pumper'],
+    ratedGpm: 1250,
+    drive: 'midship',
+    panel: 'side',
+    pumpAndRoll: false,
+    weightLb: 1_800,
+    priceCents: usd(64_000),
+    lengthIn: 34,
+    heightIn: 58,
+    centerZIn: 44,
+    crosslays: 2,
+  },
+  {
+    id: 'compact-750',
+    name: `Compact PTO ${gpm(750)}, side panel`,
+    types: ['brush'],
+    ratedGpm: 750,
+    drive: 'pto',
+    panel: 'side',
+    pumpAndRoll: true,
+    weightLb: 1_150,
+    priceCents: usd(47_000),
+    lengthIn: 30,
+    heightIn: 52,
+    centerZIn: 43,
+    crosslays: 2,
+  },
+  {
+    id: 'pto-1250',
+    name: `PTO ${gpm(1_250)}, side panel`,
+    types: ['pumper'],
+    ratedGpm: 1250,
+    drive: 'pto',
+    panel: 'side',
+    pumpAndRoll: true,
+    weightLb: 2_500,
+    priceCents: usd(76_000),
+    lengthIn: 44,
+    heightIn: 64,
+    centerZIn: 46,
+    crosslays: 2,
+  },
+  {
     id: 'electric-1250',
     name: `Electric-drive ${gpm(1_250)} with battery`,
     types: ['pumper'],
@@ -147,6 +230,11 @@ export const PUMPS: Pump[] = [
     heightIn: 30,
     centerZIn: 15,
     crosslays: 0,
+    curve: [
+      { gpm: 120, psi: 30 },
+      { gpm: 60, psi: 110 },
+      { gpm: 15, psi: 180 },
+    ],
   },
   {
     id: 'skid-150',
@@ -162,6 +250,11 @@ export const PUMPS: Pump[] = [
     heightIn: 32,
     centerZIn: 16,
     crosslays: 0,
+    curve: [
+      { gpm: 150, psi: 40 },
+      { gpm: 80, psi: 120 },
+      { gpm: 20, psi: 190 },
+    ],
   },
   {
     id: 'skid-250',
@@ -177,6 +270,11 @@ export const PUMPS: Pump[] = [
     heightIn: 36,
     centerZIn: 17,
     crosslays: 0,
+    curve: [
+      { gpm: 250, psi: 60 },
+      { gpm: 130, psi: 140 },
+      { gpm: 30, psi: 220 },
+    ],
   },
   {
     id: 'skid-350',
@@ -192,6 +290,11 @@ export const PUMPS: Pump[] = [
     heightIn: 38,
     centerZIn: 18,
     crosslays: 0,
+    curve: [
+      { gpm: 350, psi: 70 },
+      { gpm: 180, psi: 150 },
+      { gpm: 40, psi: 240 },
+    ],
   },
   {
     id: 'pto-250',
@@ -207,6 +310,11 @@ export const PUMPS: Pump[] = [
     heightIn: 36,
     centerZIn: 13,
     crosslays: 0,
+    curve: [
+      { gpm: 250, psi: 90 },
+      { gpm: 150, psi: 150 },
+      { gpm: 60, psi: 250 },
+    ],
   },
   {
     id: 'pto-500',
@@ -222,5 +330,10 @@ export const PUMPS: Pump[] = [
     heightIn: 40,
     centerZIn: 14,
     crosslays: 0,
+    curve: [
+      { gpm: 500, psi: 100 },
+      { gpm: 300, psi: 165 },
+      { gpm: 120, psi: 260 },
+    ],
   },
 ];

@@ -3,8 +3,10 @@ import type { AlongBlock, Box, Component, Shape, Taking } from '../../kernel/ind
 import { alongFrame, bodyPlace, cabPlace, pumpHouse, RANK } from '../../truck/index.js';
 import { CREW_MODULE, pumpAt, chosenPump } from './block.js';
 
-/** Underside of the pump house above the ground, in. */
-const HOUSE_BOTTOM_IN = 24;
+/** Underside of the pump house under the top of the frame, in. */
+const HOUSE_UNDER_FRAME_IN = 16;
+/** The frame's height for which the center of a housed pump is given, in. */
+const USUAL_FRAME_IN = 40;
 /** The house's panels stand that far inside the body's sides, in. */
 const PANEL_INSIDE_IN = 1;
 /** Half the width of a skid pump; free behind the cab, or behind it at the back of the bed, in. */
@@ -13,8 +15,8 @@ const SKID_BEHIND_CAB_IN = 3.5;
 const SKID_SHORT_OF_END_IN = 4;
 /** In the body it stands behind a door, that far from the body's end walls, in. */
 const IN_BODY_WALL_IN = 1;
-/** The deck of a walkway above the ground, as thick, and half as wide; in. */
-const WALKWAY_IN = { topIn: 46, thickIn: 4, half: 40 };
+/** The deck of a walkway above the frame, as thick, and half as wide; in. */
+const WALKWAY_IN = { overFrameIn: 6, thickIn: 4, half: 40 };
 
 /** A housed pump stands in the row behind the cab, its walkway ahead of it; in a crew module it joins the cab. */
 export const pumpAlong = reading('pump', [chosenPump, pumpAt], (pump, at): AlongBlock[] => {
@@ -49,7 +51,7 @@ export const housePlace = provide(
   [chosenPump, pumpAt, alongFrame, bodyPlace, cabPlace],
   (pump, at, along, body, cab) => {
     if (!pump) return null;
-    const z0 = HOUSE_BOTTOM_IN;
+    const z0 = body.frameIn - HOUSE_UNDER_FRAME_IN;
     const z1 = z0 + pump.heightIn;
     const besideIn = pump.besideIn ?? 0;
     switch (at) {
@@ -121,7 +123,8 @@ export const pumpComponents = reading(
               slots: openings,
             },
           ];
-    const { topIn, thickIn, half } = WALKWAY_IN;
+    const { overFrameIn, thickIn, half } = WALKWAY_IN;
+    const topIn = body.frameIn + overFrameIn;
     if (walkway)
       shapes.push({
         kind: 'walkway',
@@ -136,7 +139,7 @@ export const pumpComponents = reading(
       basis: pump.basis,
       made: madeOf(pump.id),
       xIn: (box.x0 + box.x1) / 2,
-      zIn: house ? pump.centerZIn : body.deckIn + pump.centerZIn,
+      zIn: house ? pump.centerZIn + body.frameIn - USUAL_FRAME_IN : body.deckIn + pump.centerZIn,
       shapes,
     });
     if (house?.at !== 'crewModule') return [module];

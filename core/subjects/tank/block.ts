@@ -1,13 +1,58 @@
 import { block, clamped, field, objectIn, withBlock } from '../../build/index.js';
 import type { BlockOf, Build } from '../../build/index.js';
-import { Shelf } from '../../kernel/index.js';
+import { partFigure, Shelf } from '../../kernel/index.js';
+import type { Quantity } from '../../units/index.js';
 import { TANK_SHAPES } from './parts.js';
 import type { TankShape } from './parts.js';
+
+const { plain, within } = partFigure;
+
+/** A tank's section from the bottom up: its lower part, and the upper part where it has one. */
+const SECTION_FIGURES = ['Lower', 'Upper'].flatMap((which, i) => {
+  const put = (shape: TankShape, change: Partial<TankShape['sections'][number]>): TankShape => ({
+    ...shape,
+    sections: shape.sections.map((section, at) => (at === i ? { ...section, ...change } : section)),
+  });
+  const figure = (
+    key: keyof TankShape['sections'][number],
+    title: string,
+    unit: Quantity,
+    bounds: [number, number],
+  ) =>
+    within<TankShape>(
+      `${which.toLowerCase()}${key[0]!.toUpperCase()}${key.slice(1)}`,
+      `${which} part: ${title}`,
+      unit,
+      bounds,
+      ({ sections }) => sections[i]?.[key] ?? NaN,
+      (shape, value) => put(shape, { [key]: value }),
+      { none: 'none' },
+    );
+  return [
+    figure('widthIn', 'width', 'in', [8, 96]),
+    figure('heightIn', 'height', 'in', [4, 90]),
+    within<TankShape>(
+      `${which.toLowerCase()}LengthPct`,
+      `${which} part: length from the front, percent of the longest`,
+      'count',
+      [10, 100],
+      ({ sections }) => 100 * (sections[i]?.lengthShare ?? NaN),
+      (shape, value) => put(shape, { lengthShare: value / 100 }),
+      { none: 'none' },
+    ),
+    figure('lateralCells', 'cells across', 'count', [1, 6]),
+  ];
+});
 
 export const tankShelf = new Shelf<TankShape>({
   kind: 'tankShape',
   title: 'Tank shapes',
   shipped: TANK_SHAPES,
+  figures: [
+    ...SECTION_FIGURES,
+    plain<TankShape>('extraWeightPct', 'Heavier than a plain tank, percent', 'count', -40, 100, true),
+    plain<TankShape>('priceCentsPerGal', 'Price for each gallon', 'cents', 0, 100_000),
+  ],
 });
 
 export const tankBlock = block({

@@ -38,6 +38,19 @@ export const TANK_SHAPES: TankShape[] = [
     priceCentsPerGal: usd(19),
   },
   {
+    id: 'lowT',
+    name: 'Low T-shaped',
+    types: ['pumper'],
+    words:
+      'Wide from just over the tires up: much water low down; takes depth from the compartments beside it.',
+    sections: [
+      { widthIn: 40, heightIn: 10, lengthShare: 1, lateralCells: 1 },
+      { widthIn: 66, heightIn: 34, lengthShare: 1, lateralCells: 2 },
+    ],
+    extraWeightPct: 7,
+    priceCentsPerGal: usd(19),
+  },
+  {
     id: 'lShape',
     name: 'L-shaped',
     types: ['pumper'],
@@ -66,6 +79,24 @@ export const TANK_SHAPES: TankShape[] = [
     sections: [{ widthIn: 64, heightIn: 30, lengthShare: 1, lateralCells: 2 }],
     extraWeightPct: 8,
     priceCentsPerGal: usd(18),
+  },
+  {
+    id: 'lowRectangular',
+    name: 'Low rectangular',
+    types: ['pumper'],
+    words: 'For a light chassis: a low hose bed between shallow compartments; longer for its water.',
+    sections: [{ widthIn: 38, heightIn: 39, lengthShare: 1, lateralCells: 1 }],
+    extraWeightPct: 2,
+    priceCentsPerGal: usd(18),
+  },
+  {
+    id: 'lowSkid',
+    name: 'Low skid tank',
+    types: ['brush'],
+    words: 'As wide as goes between the tires and low: the lowest water on an open bed, longer along it.',
+    sections: [{ widthIn: 54, heightIn: 28, lengthShare: 1, lateralCells: 2 }],
+    extraWeightPct: 4,
+    priceCentsPerGal: usd(17),
   },
   {
     id: 'skid',

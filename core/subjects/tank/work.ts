@@ -144,10 +144,10 @@ export const tankChoices = (build: Build): Choice[] => [
     id: 'shape',
     title: 'Shape',
     options: partOptions(
-      tankShelf.in(build).suiting(build.type),
+      tankShelf.in(build).usualFirst(build.type),
       ({ id }) => id === build.tank.shapeId,
       ({ id }) => withTank(build, { shapeId: id }),
-      ({ words }) => words,
+      { words: ({ words }) => words, type: build.type },
     ),
   },
 ];

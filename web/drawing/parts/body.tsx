@@ -4,6 +4,7 @@ import type { Flat } from '../view';
 
 type BodyShape = Extract<Shape, { kind: 'body' }>;
 type Compartment = Extract<Shape, { kind: 'compartment' }>;
+type Flatbed = Extract<Shape, { kind: 'flatbed' }>;
 type Hose = Extract<Shape, { kind: 'hose' }>;
 
 /** The shell with its wheel opening and fender. */
@@ -220,11 +221,12 @@ export function Tailboard(_: Shape, flat: Flat) {
   );
 }
 
-export function FlatbedSide(_: Shape, flat: Flat) {
+export function FlatbedSide({ wells }: Flatbed, flat: Flat) {
   return (
     <>
       <Rect {...flat} pen="tint" />
       <Line u0={flat.u0} u1={flat.u1} v0={flat.v1 - 1.5} v1={flat.v1 - 1.5} />
+      {wells && <Rect u0={wells.x0} u1={wells.x1} v0={flat.v0} v1={wells.topIn + 1} r={6} pen="tint" />}
     </>
   );
 }

@@ -1,4 +1,4 @@
-import type { Shape } from '#core/kernel';
+import type { Box, Shape } from '#core/kernel';
 import { ROOF_RISES_AT } from '#core/truck';
 import { at, Circle, Columns, inset, Line, Path, Poly, Rect, Rows } from '../kit';
 import type { Flat } from '../view';
@@ -215,3 +215,18 @@ export const CabRear = (_cab: Cab, flat: Flat) => (
     <Rect {...inset(flat, 14, 10)} v0={flat.v1 - 30} r={3} pen="glass" />
   </>
 );
+
+/** A crew module joined to a cab: a door with its window, and a window behind. */
+export function ModuleSide({ box: { x0, x1, z0, z1 } }: { box: Box }) {
+  const belt = z0 + (z1 - z0) * 0.56;
+  const door = x0 + Math.min(36, (x1 - x0) * 0.62);
+  return (
+    <>
+      <Rect u0={x0} u1={x1} v0={z0} v1={z1} r={2} pen="outline" />
+      <Door u0={x0 + 3} u1={door} sill={z0 + 2} top={z1 - 7} belt={belt} />
+      {x1 - door > 14 && <Rect u0={door + 5} u1={x1 - 5} v0={belt} v1={z1 - 9} r={2} pen="glass" />}
+      <Line u0={x0} u1={x1} v0={belt - 9} v1={belt - 9} pen="fine" />
+      <Rect u0={x0 + 3} u1={door} v0={z0 - 4} v1={z0 - 1.5} pen="tint" />
+    </>
+  );
+}

@@ -45,6 +45,8 @@ const LOOKS: { [K in Kind]: Look<K> } = {
   airConditioner: same<'airConditioner'>(fittings.Vented),
   spareWheel: look<'spareWheel'>(fittings.SpareWheelSide, fittings.SpareWheelSide, fittings.SpareWheelEnd),
   fuelTank: same<'fuelTank'>(plain),
+  battery: same<'battery'>(fittings.Vented),
+  crewModule: look<'crewModule'>(cab.ModuleSide, plain, plain),
   pumpHouse: {
     ...look<'pumpHouse'>(pump.PumpHouseSide, pump.PumpHouseTop, plain, pump.PumpHouseRear),
     officer: pump.PumpHouseOfficerSide,

@@ -37,7 +37,7 @@ function AddPiece({
   const [chosen, setPlace] = useState(places[0]!);
   const place = places.includes(chosen) ? chosen : places[0]!;
   const groups = useMemo(() => {
-    const parts = equipmentShelf.in(build).suiting(build.type);
+    const parts = equipmentShelf.in(build).usualFirst(build.type);
     return [...new Set(parts.map((p) => p.group))].map((group) => ({
       group: titled(group),
       items: parts

@@ -16,7 +16,7 @@ export const equipment: Face = {
     const place = (evaluation.read(compartments)[0]?.id ?? CAB) as PlaceId;
     return equipmentShelf
       .in(build)
-      .suiting(build.type)
+      .usualFirst(build.type)
       .map((part): Entry => ({
         id: `equipment-part-${part.id}`,
         group: 'Equipment to add',

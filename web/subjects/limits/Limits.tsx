@@ -2,6 +2,7 @@ import { ActionIcon, Button, NativeSelect, NumberInput, Table, TextInput } from 
 import { IconX } from '@tabler/icons-react';
 import { useMemo, useState } from 'react';
 import type { Build } from '#core/build';
+import { held } from '#core/kernel';
 import { house } from '#core/subjects';
 import {
   SENSES,
@@ -9,6 +10,7 @@ import {
   limitsTable,
   profileOf,
   profileShelf,
+  withAlso,
   withLimit,
   withOwnProfile,
   withProfile,
@@ -117,7 +119,8 @@ export function Limits() {
   const { data: known = [] } = useOwnLimits(view.departmentId);
   const profile = profileOf(build);
   const own = build.limits.own;
-  const table = useMemo(() => limitsTable(house.limits, profile), [profile]);
+  const { alsoId } = build.limits;
+  const table = useMemo(() => limitsTable(house.limits, house.evaluate(build).read(held)), [build]);
   const others = known
     .filter((other) => other.id !== id)
     .map(({ name, limits }) => ({ build: name, profile: limits }));
@@ -179,9 +182,31 @@ export function Limits() {
             {
               group: 'Shipped with Baros',
               items: profileShelf.shipped
-                .suiting(build.type)
+                .usualFirst(build.type)
                 .map(({ id: value, name }) => ({ value, label: name })),
             },
+          ]}
+        />
+        <NativeSelect
+          size="xs"
+          w={330}
+          label="And against"
+          value={alsoId ?? ''}
+          onChange={(event) => {
+            const value = event.currentTarget.value;
+            bench.change({
+              build: withAlso(build, value || undefined),
+              words: value
+                ? `Held against ${profileShelf.shipped.part(value).name} as well`
+                : 'Held against one profile only',
+            });
+          }}
+          data={[
+            { value: '', label: 'No second profile' },
+            ...profileShelf.shipped
+              .usualFirst(build.type)
+              .filter((other) => other.id !== build.limits.profileId)
+              .map(({ id: value, name }) => ({ value, label: name })),
           ]}
         />
         {own ? (
@@ -216,7 +241,13 @@ export function Limits() {
           </Button>
         )}
       </div>
-      {!own && <DataTable table={table} minWidth={700} />}
+      {alsoId !== undefined && (
+        <p className="quiet">
+          Of each limit the harder one counts, and of what is reckoned with the heavier: every check says what
+          the worse of the two would.
+        </p>
+      )}
+      {(!own || alsoId !== undefined) && <DataTable table={table} minWidth={700} />}
       {own && (
         <>
           <Table.ScrollContainer minWidth={740}>

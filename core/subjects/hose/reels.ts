@@ -1,0 +1,26 @@
+/** Where a reel can stand. */
+export const REEL_PLACES = ['rear', 'rearLeft', 'rearRight', 'front'] as const;
+export type ReelPlace = (typeof REEL_PLACES)[number];
+export const REEL_NAMES: Record<ReelPlace, string> = {
+  rear: 'Booster reel',
+  rearLeft: 'Reel at the back, driver’s side',
+  rearRight: 'Reel at the back, officer’s side',
+  front: 'Reel over the pump',
+};
+
+/** What may have reels. */
+export interface Reeled {
+  hose: { reels?: { id: string; at: ReelPlace }[] };
+}
+
+/** A reel is known by its place: there is one in each. */
+export const reelIdAt = (at: ReelPlace): string => (at === 'rear' ? 'reel' : `reel-${at}`);
+
+/**
+ * The reels of a build. An open bed that says nothing of reels has room for one at its back, which is there as
+ * soon as there is hose on it.
+ */
+export function reelsIn({ hose }: Reeled, flatbed: boolean): { id: string; at: ReelPlace; bare: boolean }[] {
+  if (hose.reels) return hose.reels.map((reel) => ({ ...reel, bare: true }));
+  return flatbed ? [{ id: reelIdAt('rear'), at: 'rear', bare: false }] : [];
+}
