@@ -25,6 +25,13 @@ export interface Filling {
   lbPerGal: number;
 }
 
+/** A share of a weight that rests evenly on a length of the frame; on one place where both ends are the same. In. */
+export interface Rest {
+  share: number;
+  fromIn: number;
+  toIn: number;
+}
+
 /** What a component is made of: a weight that was weighed belongs to this part, in this number and size. */
 export interface Made {
   /** Id of the part. */
@@ -57,6 +64,11 @@ export interface Component {
   filling?: Filling;
   /** Which seat it sits on, driver first from 1. */
   seat?: number;
+  /**
+   * Where along the frame its weight rests, by shares that come to 1 and about its own center; evenly about that
+   * center where left out.
+   */
+  rests?: readonly Rest[];
   /** What it is no use without. */
   needs?: 'pump';
   /** Why its weight can't be written over; left out where it can. */
@@ -77,6 +89,7 @@ type Optional =
   | 'filling'
   | 'seat'
   | 'needs'
+  | 'rests'
   | 'follows'
   | 'made'
   | 'source';
@@ -108,6 +121,7 @@ export function component(given: Given): Component {
   };
   if (given.filling) made.filling = given.filling;
   if (given.seat) made.seat = given.seat;
+  if (given.rests) made.rests = given.rests;
   if (given.needs) made.needs = given.needs;
   if (given.follows) made.follows = given.follows;
   return made;

@@ -4,7 +4,7 @@ export { check, nearness, rank, STATUS_WORDS, worstFirst, worstStatus } from './
 export type { Check, Contributor, Finding, Judgement, Status, Unit } from './check.js';
 export * from './choice.js';
 export { component, madeOf } from './component.js';
-export type { Component, Filling, Made, Role } from './component.js';
+export type { Component, Filling, Made, Role, Rest } from './component.js';
 export { Evaluation } from './evaluation.js';
 export { changeOf, saidChange, saidFigure, saidMoves } from './figure.js';
 export type { Figure, Figures, FigureUnit } from './figure.js';

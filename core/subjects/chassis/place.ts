@@ -5,6 +5,7 @@ import type { Axles } from '../../truck/index.js';
 import { gal } from '../../units/index.js';
 import { chosenChassis } from './block.js';
 import type { AxleOption, Chassis, Tire } from './parts/index.js';
+import { at, onRearAxle, restsOfChassis } from './rests.js';
 import { fuelBoxOf, fuelXIn, rails } from './under.js';
 
 interface Chosen {
@@ -116,6 +117,7 @@ export const chassisComponents = reading(
         zIn: mass.zIn,
         priceCents: chassis.priceCents,
         made: madeOf(chassis.id, 1, wheelbaseIn),
+        rests: restsOfChassis(chosen, frame, mass),
         shapes: [{ kind: 'frame', box: frame }, ...wheels(chosen), cabShape, ...battery(chassis)],
       }),
       component({
@@ -127,6 +129,7 @@ export const chassisComponents = reading(
         yIn: 0,
         zIn: frontTireOf(chosen).diameterIn / 2,
         priceCents: frontAxle.priceCents,
+        rests: [at(0, 1)],
         made: madeOf(frontAxle.id),
       }),
       component({
@@ -138,6 +141,7 @@ export const chassisComponents = reading(
         yIn: 0,
         zIn: chassis.rearTire.diameterIn / 2,
         priceCents: rearAxle.priceCents,
+        rests: onRearAxle(rearAxle, wheelbaseIn, 1),
         made: madeOf(rearAxle.id),
       }),
       component({

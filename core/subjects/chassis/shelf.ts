@@ -2,7 +2,8 @@ import { partFigure, Shelf } from '../../kernel/index.js';
 import type { PartFigureField } from '../../kernel/index.js';
 import { lb } from '../../units/index.js';
 import { CHASSIS } from './parts/index.js';
-import type { AxleOption, Chassis } from './parts/index.js';
+import type { AxleOption, Chassis, ChassisMasses } from './parts/index.js';
+import { massesOf } from './rests.js';
 
 const { plain, price, within } = partFigure;
 
@@ -162,6 +163,30 @@ const CAB_FIGURES: PartFigureField<Chassis>[] = [
   ),
 ];
 
+const massFigure = (
+  id: keyof ChassisMasses,
+  title: string,
+  unit: 'lb' | 'in',
+  bounds: [number, number],
+): PartFigureField<Chassis> =>
+  within<Chassis>(
+    id,
+    title,
+    unit,
+    bounds,
+    (c) => massesOf(c)[id],
+    (c, v) => ({ ...c, masses: { ...massesOf(c), [id]: v } }),
+  );
+
+/** What of it stands where: how the frame bends rests on these. */
+const MASS_FIGURES = [
+  massFigure('frontUnsprungLb', 'Front axle, wheels and brakes', 'lb', [200, 6_000]),
+  massFigure('engineLb', 'Engine, gearbox and cooling', 'lb', [200, 9_000]),
+  massFigure('engineXIn', 'Middle of the engine, aft of the front axle', 'in', [-60, 200]),
+  massFigure('cabLb', 'Cab', 'lb', [300, 12_000]),
+  plain<Chassis>('rearAxleLb', 'Rear axle, wheels and brakes', 'lb', 500, 14_000),
+];
+
 /** The chassis on offer. */
 export const chassisShelf = new Shelf<Chassis>({
   kind: 'chassis',
@@ -246,6 +271,7 @@ export const chassisShelf = new Shelf<Chassis>({
       (c) => c.frame.topIn,
       (c, v) => ({ ...c, frame: { ...c.frame, topIn: v } }),
     ),
+    ...MASS_FIGURES,
     ...CAB_FIGURES,
     ...TIRE_FIGURES,
     within(

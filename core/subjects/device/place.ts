@@ -1,5 +1,5 @@
 import { boxAt, boxOf, component, madeOf, fromBuild, provide, reading, without } from '../../kernel/index.js';
-import type { AlongBlock, Box, Component, Shape, Taking } from '../../kernel/index.js';
+import type { AlongBlock, Box, Component, Shape, Taking, Rest } from '../../kernel/index.js';
 import {
   alongFrame,
   bodyPlace,
@@ -10,6 +10,7 @@ import {
   RANK,
   turntable,
 } from '../../truck/index.js';
+import type { Turntable } from '../../truck/index.js';
 import { feetInches } from '../../units/index.js';
 import { chosenChassis } from '../chassis/index.js';
 import { deviceShelf } from './block.js';
@@ -186,11 +187,27 @@ export const deviceTakes = reading('device', [footing, outriggersPlace], (on, ou
     : [],
 );
 
+/** The cradle of a bedded device: behind the cab, or before the back of the body, in. */
+const CRADLE_IN = { behindCab: 6, beforeEnd: 12 };
+
+/**
+ * How a bedded weight rests on turntable and cradle: as the lever has it, so that beyond the cradle the turntable
+ * holds it down. Behind the turntable it lies about its own center. In.
+ */
+function beddedOn(table: Turntable, cradleIn: number, xIn: number): Rest[] {
+  const onCradle = (xIn - table.xIn) / (cradleIn - table.xIn);
+  if (!(onCradle > 0)) return [{ share: 1, fromIn: xIn - table.radiusIn, toIn: xIn + table.radiusIn }];
+  return [
+    { share: 1 - onCradle, fromIn: table.xIn - table.radiusIn, toIn: table.xIn + table.radiusIn },
+    { share: onCradle, fromIn: cradleIn, toIn: cradleIn },
+  ];
+}
+
 /** The aerial device as it rides: turntable, sections over the truck, platform, torque box and outriggers. */
 export const deviceComponents = reading(
   'device',
-  [chosenDevice, turntable, footing, outriggersPlace, bodyPlace],
-  (chosen, at, on, out, body): Component[] => {
+  [chosenDevice, turntable, footing, outriggersPlace, bodyPlace, cabPlace],
+  (chosen, at, on, out, body, cab): Component[] => {
     if (!chosen || !at || !on || !out) return [];
     const { device, outriggers } = chosen;
     const { torqueBox, pedestal, through } = on;
@@ -198,6 +215,10 @@ export const deviceComponents = reading(
     const forward = at.facing === 'forward' ? -1 : 1;
     const heel = at.xIn - forward * HEEL_IN;
     const baseZ = at.zIn;
+    // Bedded it rests on its turntable, and on a cradle behind the cab or at the back of the body.
+    const cradleIn =
+      at.facing === 'forward' ? cab.backIn + CRADLE_IN.behindCab : body.endIn - CRADLE_IN.beforeEnd;
+    const bedded = (xIn: number): Rest[] => beddedOn(at, cradleIn, xIn);
     const about = { group: 'Aerial device', step: 'device', yIn: 0 } as const;
     const made = madeOf(device.id);
 
@@ -213,6 +234,7 @@ export const deviceComponents = reading(
         weightLb: section.weightLb,
         basis: device.basis,
         xIn: start + forward * section.lengthIn * CENTER_SHARE,
+        rests: bedded(start + forward * section.lengthIn * CENTER_SHARE),
         zIn: bottom + section.heightIn / 2,
         shapes: [
           {
@@ -309,6 +331,7 @@ export const deviceComponents = reading(
               made,
               weightLb: device.platform.weightLb,
               xIn: tip + (forward * device.platform.lengthIn) / 2,
+              rests: bedded(tip + (forward * device.platform.lengthIn) / 2),
               zIn: baseZ - PLATFORM_DROP_IN,
               shapes: [
                 {

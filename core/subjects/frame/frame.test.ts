@@ -2,9 +2,9 @@ import { describe, expect, it } from 'vitest';
 import { withBlock } from '../../build/index.js';
 import type { Build } from '../../build/index.js';
 import { DEMONSTRATION } from '../../demonstration/index.js';
-import type { Component, Evaluation } from '../../kernel/index.js';
+import type { Component, Evaluation, Rest } from '../../kernel/index.js';
 import { components, rearReactionIn } from '../../truck/index.js';
-import { axles, withChassis } from '../chassis/index.js';
+import { axles } from '../chassis/index.js';
 import { house } from '../index.js';
 import { withItem } from '../items/index.js';
 import { copiedProfile, withLimit, withOwnProfile } from '../limits/index.js';
@@ -37,7 +37,7 @@ function standing(build: Build) {
 
 describe('along the frame', () => {
   it.each(named)('%s: reactions are the axle loads; shear and moment end at nothing', (_, build) => {
-    const { states, loadsIn } = standing(build);
+    const { evaluation, states, loadsIn } = standing(build);
     const { stations, reactions, sagging, hogging } = loadsIn(states[0]!.id);
     const { front, rear, totalLb } = states[0]!.weights;
     expect(reactions[0]!.lb).toBeCloseTo(front.loadLb, 6);
@@ -47,7 +47,16 @@ describe('along the frame', () => {
     const last = stations.at(-1)!;
     expect(last.shearLb).toBeCloseTo(0, 4);
     expect(Math.abs(last.momentLbIn)).toBeLessThan(totalLb * 0.01);
-    expect(stations.reduce((sum, { loadLbPerIn }) => sum + loadLbPerIn, 0)).toBeCloseTo(totalLb, -3);
+    // What stands on one place, such as an axle on the road, is no load along the frame.
+    const points = evaluation
+      .read(components)
+      .reduce(
+        (sum, { weightLb, rests = [] }) =>
+          rests.reduce((of, { share, fromIn, toIn }) => of + (fromIn === toIn ? share * weightLb : 0), sum),
+        0,
+      );
+    const along = stations.reduce((sum, { loadLbPerIn }) => sum + loadLbPerIn, 0);
+    expect(along + points).toBeCloseTo(totalLb, -3);
     expect(sagging.momentLbIn).toBeGreaterThanOrEqual(0);
     expect(hogging.momentLbIn).toBeLessThanOrEqual(0);
   });
@@ -64,26 +73,39 @@ describe('along the frame', () => {
           !['water', 'seatFront', 'seatRear', 'hose', 'equipment', 'allowance'].includes(c.role)
             ? c.weightLb
             : 0;
-        const ends = (c: Component) => {
-          const boxes = c.filling
-            ? c.filling.boxes.map((b) => [b.frontIn, b.frontIn + b.lengthIn] as const)
-            : c.shapes.map(({ box }) => [box.x0, box.x1] as const);
+        // A full tank lies box by box, an empty one not at all.
+        const rests = (c: Component): Rest[] => {
+          if (c.rests) return [...c.rests];
+          if (c.filling) {
+            const volume = c.filling.boxes.reduce((sum, b) => sum + b.lengthIn * b.widthIn * b.heightIn, 0);
+            return c.filling.boxes.map((b) => ({
+              share: (b.lengthIn * b.widthIn * b.heightIn) / volume,
+              fromIn: b.frontIn,
+              toIn: b.frontIn + b.lengthIn,
+            }));
+          }
+          const boxes = c.shapes.map(({ box }) => [box.x0, box.x1] as const);
           const reach = boxes.length
             ? Math.min(
                 c.xIn - Math.min(...boxes.map(([x]) => x)),
                 Math.max(...boxes.map(([, x]) => x)) - c.xIn,
               )
             : 0;
-          return [c.xIn - Math.max(6, reach), c.xIn + Math.max(6, reach)] as const;
+          return [{ share: 1, fromIn: c.xIn - Math.max(6, reach), toIn: c.xIn + Math.max(6, reach) }];
         };
         for (const station of [stations[20]!, stations[Math.floor(stations.length / 2)]!, stations.at(-9)!]) {
-          const loads = all.reduce((sum, c) => {
-            const [from, to] = ends(c);
-            const reached = Math.min(Math.max(station.xIn, from), to);
-            return (
-              sum - ((aboard(c) * (reached - from)) / (to - from)) * (station.xIn - (from + reached) / 2)
-            );
-          }, 0);
+          const loads = all.reduce(
+            (sum, c) =>
+              rests(c).reduce((of, { share, fromIn, toIn }) => {
+                const w = aboard(c) * share;
+                if (fromIn === toIn) return of - (fromIn <= station.xIn ? w * (station.xIn - fromIn) : 0);
+                const reached = Math.min(Math.max(station.xIn, fromIn), toIn);
+                return (
+                  of - ((w * (reached - fromIn)) / (toIn - fromIn)) * (station.xIn - (fromIn + reached) / 2)
+                );
+              }, sum),
+            0,
+          );
           const moment = reactions.reduce(
             (sum, { xIn, lb }) => sum + (xIn <= station.xIn ? lb * (station.xIn - xIn) : 0),
             loads,
@@ -114,7 +136,14 @@ describe('along the frame', () => {
     );
     expect(bend(strict).status).toBe('fails');
     expect(causesOf(house.evaluate(strict), 'frameMoment')[0]!.amountLb).toBeGreaterThan(1000);
-    expect(house.evaluate(withChassis(builds[2], 'medium-4x4')).finding('frameMoment')).toBeNull();
+    const unstated = house.withOwnPart(pumper, {
+      id: 'custom-medium',
+      kind: 'chassis',
+      likeId: 'custom-medium',
+      name: 'Rails not stated',
+      figures: [{ field: 'frameResistingLbIn', value: 0, source: 'plate' }],
+    });
+    expect(house.evaluate(unstated).finding('frameMoment')).toBeNull();
   });
 
   it.each([
@@ -131,9 +160,59 @@ describe('along the frame', () => {
     expect(causes[0]).toEqual({ componentId: 'items.hung', name: 'Hung', amountLb: 19_000 });
     for (const { componentId, amountLb } of causes) {
       const component = all.find(({ id }) => id === componentId)!;
-      expect(beyond(component.xIn, rear), componentId).toBe(true);
+      const at = component.rests?.map(({ fromIn, toIn }) => (fromIn + toIn) / 2) ?? [component.xIn];
+      expect(
+        at.some((xIn) => beyond(xIn, rear)),
+        componentId,
+      ).toBe(true);
       expect(amountLb).toBeLessThanOrEqual(component.weightLb + 1e-9);
     }
+  });
+
+  it('bends by nothing that rests on the road, and by a bedded device only where it stands', () => {
+    for (const build of builds) {
+      const { evaluation, loadsIn } = standing(build);
+      const all = evaluation.read(components);
+      const heavier = (ids: string[]) => {
+        const on = evaluation.read(axles);
+        const at = evaluation.read(weighedStates).findIndex(({ id }) => id === 'inService');
+        return frameLoads(
+          all.map((c) => (ids.includes(c.id) ? { ...c, weightLb: c.weightLb + 1_000 } : c)),
+          evaluation.read(lyingAlong),
+          on,
+          evaluation.read(loadStates)[at]!,
+          evaluation.read(weighedStates)[at]!,
+        );
+      };
+      const before = loadsIn('inService');
+      const after = heavier(['front-axle']);
+      for (const [i, station] of after.stations.entries())
+        expect(station.momentLbIn).toBeCloseTo(before.stations[i]!.momentLbIn, 4);
+      expect(after.reactions[0]!.lb).toBeCloseTo(before.reactions[0]!.lb + 1_000, 6);
+      for (const { id, xIn, rests } of all) {
+        if (!rests) continue;
+        const center = rests.reduce((sum, r) => sum + (r.share * (r.fromIn + r.toIn)) / 2, 0);
+        expect(center, id).toBeCloseTo(xIn, 9);
+        expect(
+          rests.reduce((sum, { share }) => sum + share, 0),
+          id,
+        ).toBeCloseTo(1, 12);
+      }
+    }
+    // The base section of the ladder: on its turntable and on the cradle behind the cab, nowhere between.
+    const { evaluation } = standing(builds[1]);
+    const section = evaluation.read(components).find(({ id }) => id === 'device.section-1')!;
+    const [table, cradle] = section.rests!;
+    expect(cradle!.fromIn).toBe(84 + 6);
+    expect((table!.fromIn + table!.toIn) / 2).toBe(276);
+    expect(cradle!.share).toBeCloseTo((276 - section.xIn) / (276 - 90), 9);
+  });
+
+  it('has the water where the state has it: what is left of an L-shaped tank lies along its low part', () => {
+    const build = withBlock(pumper, 'tank', { shapeId: 'lShape' });
+    const { loadsIn, states } = standing(build);
+    const half = states.find(({ id }) => id === 'tankHalf')!;
+    expect(loadsIn('tankHalf').reactions[0]!.lb).toBeCloseTo(half.weights.front.loadLb, 6);
   });
 
   it('the moment’s slope is the shear', () => {

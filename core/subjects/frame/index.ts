@@ -1,5 +1,5 @@
 import { check, limitKind, limitOf, reading } from '../../kernel/index.js';
-import type { Contributor, Evaluation, Finding, Subject } from '../../kernel/index.js';
+import type { Component, Contributor, Evaluation, Finding, Subject } from '../../kernel/index.js';
 import { rearReactionIn } from '../../truck/index.js';
 import { feetInches, formatPct } from '../../units/index.js';
 import { axles, chosenChassis } from '../chassis/index.js';
@@ -15,6 +15,10 @@ const limits = {
   frameMomentPct: limitKind('Bending of the frame, share of its resisting moment', '%', 'most', 5, 100),
 };
 
+/** A figure of a place along the truck, over the places where a component rests, each by its share. */
+const overRests = ({ xIn, rests }: Component, of: (xIn: number) => number): number =>
+  rests ? rests.reduce((sum, { share, fromIn, toIn }) => sum + share * of((fromIn + toIn) / 2), 0) : of(xIn);
+
 /**
  * What bends the frame most where it bends most: lb as they would weigh at that very place. Beyond the axles
  * it is what hangs there.
@@ -28,17 +32,14 @@ function bending(evaluation: Evaluation, finding: Finding): Contributor[] {
     return largest(
       evaluation,
       finding,
-      () =>
-        ({ xIn }, w) =>
-          Math.sign(xIn - at) === (at <= 0 ? -1 : 1) ? w : 0,
+      () => (component, w) =>
+        w * overRests(component, (xIn) => (Math.sign(xIn - at) === (at <= 0 ? -1 : 1) ? 1 : 0)),
     );
   const reach = (x: number) => (x <= at ? x * (span - at) : at * (span - x));
   return largest(
     evaluation,
     finding,
-    () =>
-      ({ xIn }, w) =>
-        (Math.sign(momentLbIn) * w * reach(xIn)) / reach(at),
+    () => (component, w) => (Math.sign(momentLbIn) * w * overRests(component, reach)) / reach(at),
   );
 }
 

@@ -1,8 +1,9 @@
 import { reading } from '../../kernel/index.js';
-import type { Component } from '../../kernel/index.js';
+import type { Component, Filling, Rest } from '../../kernel/index.js';
 import { components, lastAxleIn, rearReactionIn } from '../../truck/index.js';
 import type { Axles } from '../../truck/index.js';
 import { axles } from '../chassis/index.js';
+import { fillTank } from '../tank/index.js';
 import { loadStates, partsOf, seatsMatter, weighedStates } from '../weights/index.js';
 import type { LoadState, WeighedState } from '../weights/index.js';
 
@@ -29,20 +30,37 @@ export interface FrameLoads {
 const POINT_IN = 12;
 
 /**
- * Half the length over which a component lies, evenly about its center: as far as its shapes reach on the
- * nearer side, in.
+ * Where a component rests along the frame: where it says so, otherwise evenly about its center, as far as its
+ * shapes reach on the nearer side (formulas: frame).
  */
-function halfLength({ xIn, shapes, filling }: Component): number {
+function restsOf({ xIn, shapes, rests }: Component): readonly Rest[] {
+  if (rests) return rests;
   let x0 = Infinity;
   let x1 = -Infinity;
-  const reach = (from: number, to: number) => {
-    x0 = Math.min(x0, from);
-    x1 = Math.max(x1, to);
-  };
-  // A liquid lies where its tank is.
-  if (filling) for (const { frontIn, lengthIn } of filling.boxes) reach(frontIn, frontIn + lengthIn);
-  else for (const { box } of shapes) reach(box.x0, box.x1);
-  return Math.max(POINT_IN / 2, Math.min(xIn - x0, x1 - xIn));
+  for (const { box } of shapes) {
+    x0 = Math.min(x0, box.x0);
+    x1 = Math.max(x1, box.x1);
+  }
+  const half = Math.max(POINT_IN / 2, Math.min(xIn - x0, x1 - xIn));
+  return [{ share: 1, fromIn: xIn - half, toIn: xIn + half }];
+}
+
+/** Where the liquid of a tank rests at a share of the full tank: in each of its boxes as much as stands there. */
+function restsOfFilling({ boxes, usableFraction, gallons, lbPerGal }: Filling, share: number): Rest[] {
+  const { surfaceIn } = fillTank({
+    boxes,
+    usableFraction,
+    liquidLbPerGal: lbPerGal,
+    gallons: gallons * share,
+  });
+  const in3 = boxes.map(
+    ({ lengthIn, widthIn, heightIn, bottomIn }) =>
+      lengthIn * widthIn * Math.min(heightIn, Math.max(0, surfaceIn - bottomIn)),
+  );
+  const all = in3.reduce((sum, v) => sum + v, 0);
+  return boxes.flatMap(({ frontIn, lengthIn }, i) =>
+    in3[i]! > 0 ? [{ share: in3[i]! / all, fromIn: frontIn, toIn: frontIn + lengthIn }] : [],
+  );
 }
 
 /**
@@ -68,6 +86,13 @@ const nothing = ({ first, count }: { first: number; count: number }): Lying => (
   wx: 0,
 });
 
+/** A force at one place, up positive: shear jumps there. */
+function press(on: Lying, xIn: number, lb: number): void {
+  const at = Math.ceil(xIn) - on.first;
+  on.shear[at]! += lb;
+  on.moment[at]! += lb * (at + on.first - xIn);
+}
+
 /** What begins between two stations counts at the second, from its own place on. */
 function begin(on: Lying, xIn: number, lbPerIn: number): void {
   const at = Math.ceil(xIn) - on.first;
@@ -77,24 +102,38 @@ function begin(on: Lying, xIn: number, lbPerIn: number): void {
   on.moment[at]! -= (lbPerIn * past * past) / 2;
 }
 
-function lay(on: Lying, xIn: number, half: number, lb: number): void {
-  begin(on, xIn - half, lb / (2 * half));
-  begin(on, xIn + half, -lb / (2 * half));
-  on.w += lb;
-  on.wx += lb * xIn;
+/** A weight laid where it rests. */
+function lay(on: Lying, rests: readonly Rest[], lb: number): void {
+  for (const { share, fromIn, toIn } of rests) {
+    const w = lb * share;
+    if (toIn > fromIn) {
+      const lbPerIn = w / (toIn - fromIn);
+      begin(on, fromIn, lbPerIn);
+      begin(on, toIn, -lbPerIn);
+    } else press(on, fromIn, -w);
+    on.w += w;
+    on.wx += (w * (fromIn + toIn)) / 2;
+  }
+}
+
+/** How components lie along the frame. */
+export interface LyingAlong {
+  rests: (readonly Rest[])[];
+  reach: { first: number; count: number };
 }
 
 /** How each component lies along the frame, and the stations that they all reach; in. */
-export const lyingAlong = reading('frame', [components, axles], (all, on) => {
-  const halves = new Float64Array(all.length);
+export const lyingAlong = reading('frame', [components, axles], (all, on): LyingAlong => {
   let [first, last] = [0, lastAxleIn(on)];
-  for (let i = 0; i < halves.length; i++) {
-    const half = halfLength(all[i]!);
-    halves[i] = half;
-    first = Math.min(first, all[i]!.xIn - half);
-    last = Math.max(last, all[i]!.xIn + half);
-  }
-  return { halves, reach: { first: Math.floor(first), count: Math.ceil(last) - Math.floor(first) + 1 } };
+  const rests = all.map((component) => {
+    const of = component.filling ? restsOfFilling(component.filling, 1) : restsOf(component);
+    for (const { fromIn, toIn } of of) {
+      first = Math.min(first, fromIn);
+      last = Math.max(last, toIn);
+    }
+    return of;
+  });
+  return { rests, reach: { first: Math.floor(first), count: Math.ceil(last) - Math.floor(first) + 1 } };
 });
 
 /** What the axles hold up, and where. */
@@ -121,12 +160,8 @@ interface Borne {
 
 /** Sums what lies along the frame inch by inch from its front; the loads that are given are used up. */
 function borneBy(on: Lying, reactions: FrameLoads['reactions']): Borne {
-  const { first, load, shear, moment } = on;
-  for (const { xIn, lb } of reactions) {
-    const at = Math.ceil(xIn) - first;
-    shear[at]! += lb;
-    moment[at]! += lb * (at + first - xIn);
-  }
+  const { load, shear, moment } = on;
+  for (const { xIn, lb } of reactions) press(on, xIn, lb);
   for (let i = 1; i < load.length; i++) {
     moment[i]! += moment[i - 1]! + shear[i - 1]! - load[i - 1]! / 2;
     shear[i]! += shear[i - 1]! - load[i - 1]!;
@@ -143,19 +178,23 @@ const aboard = (
 ): number => (of.role === 'water' ? waterShare : share(of));
 
 /**
- * Load, shear and bending moment along the frame in a load state, at every inch: each component lies evenly
- * about its center, the axles hold it up (formulas: frame). An estimate: the frame's own data and the road's
+ * Load, shear and bending moment along the frame in a load state, at every inch: each component lies where it
+ * rests, the water where the state has it, and the axles hold it up (formulas: frame). An estimate: the frame's own data and the road's
  * shocks are the builder's. ΣF = 0 and ΣM = 0, so shear and moment are zero again behind the last load.
  */
 export function frameLoads(
   all: readonly Component[],
-  { halves, reach }: LyingAlong,
+  { rests, reach }: LyingAlong,
   on: Axles,
   state: LoadState,
   weighed: Pick<WeighedState, 'waterShare'>,
 ): FrameLoads {
   const lying = nothing(reach);
-  all.forEach((c, i) => lay(lying, c.xIn, halves[i]!, c.weightLb * aboard(state, weighed, c)));
+  all.forEach((c, i) => {
+    const there = aboard(state, weighed, c);
+    if (there === 0) return;
+    lay(lying, c.filling ? restsOfFilling(c.filling, there) : rests[i]!, c.weightLb * there);
+  });
   const reactions = reactionsOf(on, lying);
   const { load, shear, moment } = borneBy(lying, reactions);
   const stations = Array.from(load, (loadLbPerIn, i): FrameStation => ({
@@ -173,36 +212,49 @@ export function frameLoads(
   };
 }
 
-/** How components lie along the frame. */
-export interface LyingAlong {
-  halves: Float64Array;
-  reach: { first: number; count: number };
-}
-
 /** The moments of what load states take off or leave on together: worked out once, each state is a sum of them. */
 const momentsByPart = reading(
   'frame',
   [components, axles, lyingAlong, seatsMatter],
-  (all, on, { halves, reach }, bySeat) =>
+  (all, on, { rests, reach }, bySeat) =>
     partsOf(
       bySeat,
-      all,
+      all.map((component) => (component.filling ? NO_WEIGHT : component)),
       () => nothing(reach),
-      (lying, { xIn, weightLb }, i) => {
-        lay(lying, xIn, halves[i]!, weightLb);
+      (lying, { weightLb }, i) => {
+        if (weightLb !== 0) lay(lying, rests[i]!, weightLb);
         return lying;
       },
     ).map(({ sum, ...part }) => ({ ...part, moments: borneBy(sum, reactionsOf(on, sum)).moment })),
 );
+/** Liquids that can be there in part are laid as each state has them. */
+const NO_WEIGHT = { role: 'water', weightLb: 0 } as Component;
+
+/** The moments of the water at a share of the full tank. */
+function momentsOfWater(
+  all: readonly Component[],
+  on: Axles,
+  { reach }: LyingAlong,
+  share: number,
+): Float64Array {
+  const lying = nothing(reach);
+  for (const { filling, weightLb } of all)
+    if (filling && share > 0) lay(lying, restsOfFilling(filling, share), weightLb * share);
+  return borneBy(lying, reactionsOf(on, lying)).moment;
+}
 
 /** Where the frame bends most in each load state, whichever way; lb·in. */
 export const bentInStates = reading(
   'frame',
-  [momentsByPart, lyingAlong, loadStates, weighedStates],
-  (parts, { reach }, states, weighed) =>
-    states.map((state, s) => {
-      const { count } = reach;
-      const total = new Float64Array(count);
+  [momentsByPart, components, axles, lyingAlong, loadStates, weighedStates],
+  (parts, all, on, along, states, weighed) => {
+    const { count, first } = along.reach;
+    const ofWater = new Map<number, Float64Array>();
+    return states.map((state, s) => {
+      const { waterShare } = weighed[s]!;
+      let water = ofWater.get(waterShare);
+      if (!water) ofWater.set(waterShare, (water = momentsOfWater(all, on, along, waterShare)));
+      const total = water.slice();
       for (const part of parts) {
         const there = aboard(state, weighed[s]!, part);
         const { moments } = part;
@@ -210,8 +262,9 @@ export const bentInStates = reading(
       }
       let at = 0;
       for (let i = 1; i < count; i++) if (Math.abs(total[i]!) > Math.abs(total[at]!)) at = i;
-      return { id: state.id, name: state.name, xIn: reach.first + at, momentLbIn: total[at]! };
-    }),
+      return { id: state.id, name: state.name, xIn: first + at, momentLbIn: total[at]! };
+    });
+  },
 );
 
 /** Where the frame bends most, and the load state in which it does. */

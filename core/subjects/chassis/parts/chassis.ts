@@ -45,6 +45,15 @@ export interface Cab {
   seatZIn: number;
 }
 
+/** What of a chassis stands where along it, where its maker says so. */
+export interface ChassisMasses {
+  /** Front axle, wheels, tires and brakes: they rest on the road. */
+  frontUnsprungLb: number;
+  engineLb: number;
+  engineXIn: number;
+  cabLb: number;
+}
+
 export interface Chassis extends Origin {
   id: string;
   name: string;
@@ -55,6 +64,8 @@ export interface Chassis extends Origin {
   baseWheelbaseIn: number;
   curb: { frontLb: number; rearLb: number };
   cgZIn: number;
+  /** Usual shares of the curb weight where left out. */
+  masses?: ChassisMasses;
   /** The part of the rear curb load that moves with the rear axle. */
   rearAxleLb: number;
   /** Frame and driveline added for each inch of wheelbase. */

@@ -162,6 +162,8 @@ export const CUSTOM: Chassis[] = [
     baseWheelbaseIn: 205,
     curb: { frontLb: 13_500, rearLb: 12_000 },
     cgZIn: 38,
+    // Motors in the axle: little stands where an engine would.
+    masses: { frontUnsprungLb: 2_000, engineLb: 1_400, engineXIn: 4, cabLb: 3_900 },
     rearAxleLb: 5_200,
     lbPerWheelbaseIn: 6,
     frontAxles: [frontAxle(20_000, 20_000, 0, 0), frontAxle(22_800, 22_800, 140, 5_200, wideTire)],
