@@ -3,7 +3,7 @@ import { withBlock } from './build/index.js';
 import type { Build } from './build/index.js';
 import { DEMONSTRATION } from './demonstration/index.js';
 import type { Evaluation } from './kernel/index.js';
-import { PLACES } from './subjects/equipment/index.js';
+import { FAMILY_PLACES } from './subjects/equipment/index.js';
 import { house } from './subjects/index.js';
 import { components } from './truck/index.js';
 
@@ -12,7 +12,7 @@ const pumper = DEMONSTRATION[0]!.builds[0]!;
 /** A build of about that many components: the demonstration pumper with more equipment. */
 function large(many: number): Build {
   const parts = ['irons', 'rope-set', 'cones', 'saw-chain', 'hydrant-kit'];
-  const places = PLACES.filter(({ side }) => side !== null);
+  const places = FAMILY_PLACES;
   const spare = many - house.evaluate(pumper).read(components).length;
   const more = Array.from({ length: spare + places.length }, (_, i) => ({
     id: `more${i}`,

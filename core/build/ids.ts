@@ -1,8 +1,8 @@
 /** Ids of parts, lines and choices. Nothing is read out of their letters. */
-export const ID = /^[a-z0-9][a-zA-Z0-9.-]{0,63}$/;
+export const ID = /^[a-zA-Z0-9][a-zA-Z0-9.-]{0,63}$/;
 
 /** Ids of lines, and of components, which are named by their subject and line. */
-export const LINE_ID = /^[a-z0-9][a-zA-Z0-9.-]{0,79}$/;
+export const LINE_ID = /^[a-zA-Z0-9][a-zA-Z0-9.-]{0,79}$/;
 
 const LETTERS = 'abcdefghijklmnopqrstuvwxyz0123456789';
 const LENGTH = 9;

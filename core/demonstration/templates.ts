@@ -21,7 +21,8 @@ const kit = (...all: Line[]) => ({ lines: numbered('e', all) });
 
 const STRUCTURE_FIRE: Line[] = [
   ...lines('cab', ['pack', 4], 'thermal-camera', 'hand-lights', 'portable-radios', 'gas-meter-4'),
-  ...lines('L1', 'irons', 'axe-flat', 'forcible-kit', 'saw-rotary', ['pike-pole-6', 2], 'nozzle-set'),
+  ...lines('L1', 'irons', 'axe-flat', 'forcible-kit', 'saw-rotary', 'nozzle-set'),
+  ...lines('way', ['pike-pole-6', 2]),
   ...lines('L2', ['salvage-cover', 4], 'rope-set', 'high-rise-packs'),
   ...lines('L3', 'hydrant-kit', 'adapters', 'gated-wye', 'spanners', 'cones', 'wheel-chocks'),
   ...lines('R1', 'medical-bag', 'oxygen-kit', 'defibrillator', ['spare-cylinder', 6], 'saw-chain'),
@@ -29,8 +30,9 @@ const STRUCTURE_FIRE: Line[] = [
 ];
 
 const RURAL_WATER: Line[] = [
-  ...lines('R2', 'low-strainer', 'jet-siphon'),
-  ...lines('L3', 'folding-tank', 'hard-suction-2'),
+  ...lines('R1', 'low-strainer'),
+  ...lines('L3', 'jet-siphon'),
+  ...lines('way', 'folding-tank', 'hard-suction-2'),
   ...lines('R3', 'portable-pump'),
 ];
 const TALL: Line[] = lines('L1', 'standpipe-kit', 'elevator-keys', 'search-rope', 'rapid-intervention-kit');
@@ -39,13 +41,15 @@ const LADDER_WORK: Line[] = [
   ...lines('L1', 'irons', 'axe-flat', 'axe-pick', 'sledge', 'saw-vent', 'saw-rotary', 'roof-ropes'),
   ...lines('L3', 'battery-cutter', 'battery-spreader', 'battery-ram', 'cribbing'),
   ...lines('R1', 'fan-electric', 'fan-battery', 'fan-duct', 'medical-bag', 'defibrillator'),
-  ...lines('R3', ['salvage-cover', 8], 'floor-runner', 'water-vacuum', 'rope-set', 'basket-stretcher'),
+  ...lines('R3', ['salvage-cover', 8], 'floor-runner', 'water-vacuum', 'rope-set'),
+  ...lines('R2', 'basket-stretcher'),
 ];
 const GRASS: Line[] = [
-  ...lines('L1', 'hand-tools', 'saw-chain', 'saw-chaps'),
-  ...lines('R1', 'drip-torch', 'backpack-pump', 'wildland-fittings'),
-  ...lines('L3', 'recovery-kit', 'tool-box'),
-  ...lines('R3', 'wildland-hose-pack', 'light-suction'),
+  ...lines('L1', 'saw-chaps', 'drip-torch'),
+  ...lines('L2', 'hand-tools', 'recovery-kit', 'light-suction'),
+  ...lines('R2', 'backpack-pump', 'wildland-hose-pack'),
+  ...lines('L3', 'tool-box', 'wildland-fittings'),
+  ...lines('R3', 'saw-chain'),
   ...lines('cab', 'medical-bag', 'fire-shelters', 'drinking-water', 'portable-radios'),
 ];
 
@@ -94,7 +98,7 @@ const TEMPLATES: Record<BuildType, Record<DistrictKind, Choices>> = {
           { bedId: 'main-right', partId: 'attack-1.5', lengthFt: 600 },
         ]),
       },
-      equipment: kit(...STRUCTURE_FIRE, ...lines('L2', 'hand-tools'), ...lines('R3', 'portable-pump')),
+      equipment: kit(...STRUCTURE_FIRE, ...lines('L1', 'hand-tools'), ...lines('R3', 'portable-pump')),
     },
   },
   aerial: {

@@ -49,7 +49,7 @@ export const ownPartFields = {
       value: field.amount('Value', '', { min: -MOST_FIGURE, max: MOST_FIGURE }),
       source: field.oneOf('Source', FIGURE_SOURCES),
     }),
-    30,
+    60,
   ),
 };
 

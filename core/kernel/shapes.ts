@@ -85,7 +85,7 @@ export type Shape =
       /** What is behind the door. */
       room: Box[];
       label: string;
-      side: 'left' | 'right' | 'rear';
+      side: 'left' | 'right' | 'rear' | 'top';
       doors: 'rollUp' | 'hinged';
     }
   | { kind: 'hose'; box: Box; layers: number; runs: 'along' | 'across' }

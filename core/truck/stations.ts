@@ -89,7 +89,11 @@ export const tankSpace = port<TankSpace>('tank');
 export interface Compartment extends Box {
   id: string;
   name: string;
-  side: 'left' | 'right' | 'rear';
+  side: 'left' | 'right' | 'rear' | 'top';
+  /** Opens on both sides of the truck. */
+  through: boolean;
+  /** What its door lets through: wide, or long where it opens upward, and high; in. */
+  openingIn: { wide: number; high: number };
   /** From the front, 1 first, on its side. */
   order: number;
   /** Its room, as boxes that do not overlap. */

@@ -62,12 +62,14 @@ export function CompartmentLabels({
   view: ViewId;
   size: number;
 }) {
-  const side = { driver: 'left', officer: 'right', rear: 'rear', top: '', front: '' }[view];
+  const side = { driver: 'left', officer: 'right', rear: 'rear', top: 'top', front: '' }[view];
   return compartments
-    .filter((c) => c.side === side)
+    .filter((c) => c.side === side || (c.through && view === 'officer'))
     .map((c) => {
-      const { u0, u1, v0, v1 } = VIEWS[view].flat({ x0: c.x0, x1: c.x1, y0: 0, y1: 0, z0: c.z0, z1: c.z1 });
-      const width = size * 1.9;
+      const { u0, u1, v0, v1 } = VIEWS[view].flat(
+        view === 'top' ? c : { x0: c.x0, x1: c.x1, y0: 0, y1: 0, z0: c.z0, z1: c.z1 },
+      );
+      const width = size * (0.7 + 0.6 * c.name.length);
       const u = (u0 + u1) / 2;
       const v = v0 + (v1 - v0) * 0.42;
       return (
@@ -81,7 +83,7 @@ export function CompartmentLabels({
             fill="var(--sheet)"
           />
           <text x={u} y={-v + size * 0.36} fontSize={size} textAnchor="middle" className={classes.label}>
-            {c.id}
+            {c.name}
           </text>
         </g>
       );

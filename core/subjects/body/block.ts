@@ -2,6 +2,7 @@ import { block, clamped, field, objectIn, settled, withBlock } from '../../build
 import type { BlockOf, Build, Problem } from '../../build/index.js';
 import { american, fromBuild, partFigure, settling, Shelf } from '../../kernel/index.js';
 import type { PartFigureField } from '../../kernel/index.js';
+import { inches } from '../../units/index.js';
 import { chosenChassis } from '../chassis/index.js';
 import { BODIES, DOOR_STYLES } from './parts.js';
 import type { BodyFamily, DoorStyle } from './parts.js';
@@ -65,6 +66,39 @@ export const doorShelf = new Shelf<DoorStyle>({
   ],
 });
 
+/** Where a compartment opens: to a side or both, to the back, or upward at a side or in the middle. */
+export const OPENINGS = ['left', 'right', 'through', 'rear', 'topLeft', 'topRight', 'top'] as const;
+export type Opening = (typeof OPENINGS)[number];
+export const FACE_NAMES: Record<Opening, string> = {
+  left: 'Driver’s side',
+  right: 'Officer’s side',
+  through: 'Through the body',
+  rear: 'At the back',
+  topLeft: 'Hatch on top, driver’s side',
+  topRight: 'Hatch on top, officer’s side',
+  top: 'Hatch on top, middle',
+};
+export const OF = ['body', 'cab'] as const;
+
+const along = (title: string, min: number, max: number) => field.amount(title, 'in', { min, max, step: 1 });
+
+/** One compartment: where it opens, and the box that it would have if nothing stood in its way. */
+export const COMPARTMENT_FIELDS = {
+  name: field.text('Name', 1, 20),
+  face: field.oneOf('Opens', OPENINGS, FACE_NAMES),
+  /** In the body, or in the cab as a locker of its own. */
+  of: field.optional(field.oneOf('Built into', OF, { body: 'The body', cab: 'The cab' })),
+  /** Behind the front of the body, or ahead of the back of the cab; across from the middle at the back. */
+  startIn: along('Along the side', -120, 400),
+  lengthIn: along('Length', 6, 400),
+  floorIn: along('Floor over the frame', -40, 100),
+  heightIn: along('Height', 4, 110),
+  depthIn: along('Depth', 4, 110),
+  /** How deep it is above half its height, where that is less. */
+  upperDepthIn: field.optional(along('Depth of its upper half', 4, 110)),
+  doorsId: field.optional(field.part('Its doors', 'doors')),
+};
+
 const divider = (title: string) =>
   field.optional(field.amount(title, 'in', { min: 0, max: 80, step: 1, usual: [0, 60] }));
 
@@ -80,6 +114,19 @@ export const bodyBlock = block({
     frontDividerIn: divider('Bulkhead ahead of the wheels, forward by'),
     /** How far the bulkhead behind the rear wheels stands aft of the wheel opening, likewise. */
     rearDividerIn: divider('Bulkhead behind the wheels, aft by'),
+    /** The compartments one by one; as the body's family makes them where left out. */
+    compartments: field.optional(
+      field.lines(
+        'Compartments',
+        'Compartment',
+        30,
+        COMPARTMENT_FIELDS,
+        ({ name, face, startIn, lengthIn, floorIn, heightIn, depthIn }) => ({
+          title: `Compartment ${name}`,
+          words: `${FACE_NAMES[face]}, ${inches(lengthIn)} long, ${inches(heightIn)} high and ${inches(depthIn)} deep, ${inches(startIn)} along and ${inches(floorIn)} over the frame`,
+        }),
+      ),
+    ),
   },
   empty: { partId: 'body-aluminum', lengthIn: 150, doorsId: 'rollUp' },
   fromVersion2: (file) => {
@@ -116,6 +163,13 @@ export function settleBody(build: Build): Build {
     lengthIn: clamped({ min: length.minIn, max: length.maxIn }, build.body.lengthIn),
   });
 }
+
+/** One compartment of the list. */
+export type CompartmentLine = NonNullable<Build['body']['compartments']>[number];
+
+/** The compartments one by one, or as the family makes them. */
+export const withCompartments = (build: Build, compartments: CompartmentLine[] | undefined): Build =>
+  withBlock(build, 'body', { compartments });
 
 export function bodyProblems(build: Build): Problem[] {
   const {

@@ -1,30 +1,46 @@
-import { around, boxOf, provide, takenFromCompartments, volumeOf } from '../../kernel/index.js';
+import {
+  around,
+  boxOf,
+  fromBuild,
+  grown,
+  overlapIn,
+  provide,
+  settling,
+  takenFromCompartments,
+  volumeOf,
+} from '../../kernel/index.js';
 import type { Box } from '../../kernel/index.js';
-import { bodyPlace, compartments, wheelOpening } from '../../truck/index.js';
+import { bodyPlace, cabPlace, compartments, wheelOpening } from '../../truck/index.js';
 import type { Compartment } from '../../truck/index.js';
 import { IN3_PER_FT3 } from '../../units/index.js';
-import { bodyOf, chosenBody } from './block.js';
+import { chosenChassis } from '../chassis/index.js';
+import { bodyOf, chosenBody, doorShelf } from './block.js';
+import { listedPlans } from './listed.js';
+import type { DoorStyle } from './parts.js';
 import { familyPlans, LEAST_LENGTH_IN } from './plans.js';
 import type { Plan } from './plans.js';
-import { roomOf } from './room.js';
-import type { Face } from './room.js';
+import { edgeOf, roomOf, seenFrom } from './room.js';
 
-/** A compartment shallower or lower than this is not built, in. */
+/** A compartment shallower or lower than this is not built, in; what a person asks for may be smaller. */
 const LEAST_DEPTH_IN = 9;
 const LEAST_HEIGHT_IN = 10;
+const LEAST_ASKED_IN = 4;
 /** The wall between a compartment and what stands behind it, in. */
 const WALL_IN = 1.5;
 /** What is put into a compartment lies that share of the height of its middle above its floor. */
 const CONTENT_SHARE = 0.8;
-
-const along = (face: Face, box: Box) => (face === 'rear' ? box.y1 - box.y0 : box.x1 - box.x0);
-const deep = (face: Face, box: Box) => (face === 'rear' ? box.x1 - box.x0 : box.y1 - box.y0);
+/** A roll-up door's guides at each side, in. */
+const GUIDES_IN = 1.5;
 
 /** A compartment with the room that is left of it; null where that is too little to build. */
-function built({ id, name, face, order }: Plan, room: Box[]): Compartment | null {
+function built(plan: Plan, room: Box[], doors: DoorStyle, asked: boolean): Compartment | null {
+  const { id, name, face, order } = plan;
   if (room.length === 0) return null;
   const bounds = around(room);
-  if (along(face, bounds) < LEAST_LENGTH_IN || bounds.z1 - bounds.z0 < LEAST_HEIGHT_IN) return null;
+  const edge = edgeOf(face, bounds);
+  const seen = seenFrom(face, bounds, edge);
+  const [long, high] = [seen.u1 - seen.u0, seen.v1 - seen.v0];
+  if (!asked && (long < LEAST_LENGTH_IN || high < LEAST_HEIGHT_IN)) return null;
   let [volume, x, y, z] = [0, 0, 0, 0];
   let [lowerDepthIn, upperDepthIn] = [0, 0];
   for (const box of room) {
@@ -33,13 +49,16 @@ function built({ id, name, face, order }: Plan, room: Box[]): Compartment | null
     x += (v * (box.x0 + box.x1)) / 2;
     y += (v * (box.y0 + box.y1)) / 2;
     z += (v * (box.z0 + box.z1)) / 2;
-    if (box.z0 === bounds.z0) lowerDepthIn = Math.max(lowerDepthIn, deep(face, box));
-    if (box.z1 === bounds.z1) upperDepthIn = Math.max(upperDepthIn, deep(face, box));
+    const { v0, v1, nearIn, farIn } = seenFrom(face, box, edge);
+    if (v0 === seen.v0) lowerDepthIn = Math.max(lowerDepthIn, farIn - nearIn);
+    if (v1 === seen.v1) upperDepthIn = Math.max(upperDepthIn, farIn - nearIn);
   }
+  const rollUp = doors.style === 'rollUp' && face !== 'top';
   return {
     id,
     name,
     side: face,
+    through: plan.through ?? false,
     order,
     x0: bounds.x0,
     x1: bounds.x1,
@@ -48,6 +67,10 @@ function built({ id, name, face, order }: Plan, room: Box[]): Compartment | null
     z0: bounds.z0,
     z1: bounds.z1,
     room,
+    openingIn: {
+      wide: long - (rollUp ? 2 * GUIDES_IN : 0),
+      high: high - (rollUp ? (doors.drum?.heightIn ?? 0) : 0),
+    },
     lowerDepthIn,
     upperDepthIn,
     center: { xIn: x / volume, yIn: y / volume, zIn: bounds.z0 + (z / volume - bounds.z0) * CONTENT_SHARE },
@@ -55,24 +78,76 @@ function built({ id, name, face, order }: Plan, room: Box[]): Compartment | null
   };
 }
 
+const listOf = fromBuild(({ body }) => body.compartments);
+
+/** The compartments as they are meant: those of the list, or as the body's family makes them. */
+export const planned = settling(
+  'body',
+  [chosenBody, bodyOf, listOf, wheelOpening, bodyPlace, cabPlace, chosenChassis],
+  ({ body }, dividers, list, cut, at, cab, { chassis }): Plan[] =>
+    list
+      ? listedPlans(list, { body: at, cab: { ...cab, widthIn: chassis.cab.widthIn } })
+      : familyPlans(body, at, cut, dividers),
+);
+
+/** What a plan asks to be left free of its own box: all behind its shallower upper part. */
+function keptFree({ face, region, upper }: Plan): Box[] {
+  if (!upper) return [];
+  const { x0, x1, y0, y1, z1 } = region;
+  switch (face) {
+    case 'left':
+      return [boxOf(x0, x1, y0 + upper.depthIn, y1, upper.fromIn, z1)];
+    case 'right':
+      return [boxOf(x0, x1, y0, y1 - upper.depthIn, upper.fromIn, z1)];
+    case 'rear':
+      return [boxOf(x0, x1 - upper.depthIn, y0, y1, upper.fromIn, z1)];
+    default:
+      return [];
+  }
+}
+
+/** Nothing stands in the way of what is kept free but the wall before it. */
+const behindWall = (box: Box): Box => grown(box, -WALL_IN);
+
 /** The compartments of the body with the room that everything else leaves of them. */
 export const compartmentsPlace = provide(
   compartments,
-  [chosenBody, bodyOf, wheelOpening, bodyPlace, takenFromCompartments],
-  ({ body, doors }, dividers, cut, at, taken) => {
+  [chosenBody, doorShelf.stock, planned, listOf, wheelOpening, bodyPlace, takenFromCompartments],
+  ({ doors }, styles, plans, list, cut, at, taken) => {
     const openings = [-1, 1].map((side) => {
-      const [inner, outer] = [side * cut.innerIn, side * body.widthIn];
+      const [inner, outer] = [side * cut.innerIn, side * at.widthIn];
       return boxOf(cut.x0, cut.x1, Math.min(inner, outer), Math.max(inner, outer), 0, cut.topIn);
     });
-    return familyPlans(body, at, cut, dividers)
-      .map((plan) => {
-        const room = roomOf(plan.region, plan.face, [...taken, ...openings], {
-          wallIn: WALL_IN,
-          leastIn: LEAST_DEPTH_IN,
-          drum: doors.drum ?? null,
-        });
-        return built(plan, room);
-      })
-      .filter((compartment) => compartment !== null);
+    const inTheWay = [...taken, ...openings];
+    const made = new Map<Plan, Compartment>();
+    // Of two that a person has put into one place the smaller is kept whole: a pocket takes from what is around it.
+    const order = list ? [...plans].sort((a, b) => volumeOf(a.region) - volumeOf(b.region)) : plans;
+    for (const plan of order) {
+      const style = plan.doorsId === undefined ? doors : styles.part(plan.doorsId);
+      const mine = list
+        ? [
+            ...inTheWay,
+            ...[...made].flatMap(([other, { room }]) =>
+              overlapIn(other.region, plan.region) > 0 ? room.map((box) => grown(box, -WALL_IN)) : [],
+            ),
+            ...keptFree(plan).map(behindWall),
+          ]
+        : inTheWay;
+      const room = roomOf(plan.region, plan.face, mine, {
+        wallIn: WALL_IN,
+        leastIn: list ? LEAST_ASKED_IN : LEAST_DEPTH_IN,
+        drum: plan.face === 'top' ? null : (style.drum ?? null),
+      });
+      const compartment = built(plan, room, style, list !== undefined);
+      if (compartment) made.set(plan, compartment);
+    }
+    return plans.map((plan) => made.get(plan)).filter((compartment) => compartment !== undefined);
   },
+);
+
+/** The doors of each compartment, by its id: its own, or those of the body. */
+export const doorsOf = settling('body', [chosenBody, doorShelf.stock, planned], ({ doors }, styles, plans) =>
+  Object.fromEntries(
+    plans.map(({ id, doorsId }) => [id, doorsId === undefined ? doors : styles.part(doorsId)]),
+  ),
 );

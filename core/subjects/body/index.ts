@@ -28,10 +28,21 @@ import {
   withDivider,
 } from './block.js';
 import type { Divider } from './block.js';
+import { compartmentGrips, COMPARTMENTS_CHOICE } from './compartment-choices.js';
 import { compartmentsPlace } from './compartments.js';
 import { bodyAlong, bodyComponents, place } from './place.js';
 
-export { bodyShelf, withBody, withDivider } from './block.js';
+export { bodyShelf, FACE_NAMES, withBody, withCompartments, withDivider } from './block.js';
+export type { CompartmentLine } from './block.js';
+export { compartmentChoices, COMPARTMENTS_CHOICE } from './compartment-choices.js';
+export { edgeOf, seenFrom } from './room.js';
+export {
+  compartmentLines,
+  KINDS,
+  withCompartment,
+  withCompartmentLength,
+  withNewCompartment,
+} from './edit.js';
 
 const limits = { compartmentFt3: limitKind('Enclosed compartments', 'ft3', 'least', 0, 1000) };
 
@@ -127,7 +138,7 @@ function choices(build: Build): Choice[] {
   const body = bodyShelf.in(build).part(build.body.partId);
   const length = { ...bodyBlock.fields.lengthIn, min: body.length.minIn, max: body.length.maxIn };
   const dividers =
-    body.style === 'flatbed'
+    body.style === 'flatbed' || build.body.compartments
       ? []
       : DIVIDERS.map(({ id, which }) =>
           amountChoice(id, bodyBlock.fields[which], build.body[which] ?? 0, (to) =>
@@ -158,13 +169,15 @@ function choices(build: Build): Choice[] {
         ({ id }) => withBody(build, { doorsId: id }),
       ),
     },
+    { kind: 'list', id: COMPARTMENTS_CHOICE, title: 'Compartments' },
   ];
 }
 
 /** How wide a bulkhead is to take hold of, in. */
 const GRIP_IN = 5;
 
-function grips(evaluation: Evaluation): Grip[] {
+/** The two bulkheads beside the rear wheels, while the compartments are as the family makes them. */
+function dividerGrips(evaluation: Evaluation): Grip[] {
   const { build } = evaluation;
   const body = evaluation.read(bodyPlace);
   const over = evaluation.read(compartments).find(({ side, order }) => side === 'left' && order === 2);
@@ -192,6 +205,9 @@ function grips(evaluation: Evaluation): Grip[] {
     };
   });
 }
+
+const grips = (evaluation: Evaluation): Grip[] =>
+  evaluation.build.body.compartments ? compartmentGrips(evaluation) : dividerGrips(evaluation);
 
 /** The body with its compartments and doors. */
 export const body: Subject = {

@@ -13,6 +13,7 @@ import type { BedPlace, BodyPlace, Compartment, WheelOpening } from '../../truck
 import { inches } from '../../units/index.js';
 import { chosenChassis } from '../chassis/index.js';
 import { bodyOf, chosenBody } from './block.js';
+import { doorsOf } from './compartments.js';
 import type { BodyFamily, DoorStyle } from './parts.js';
 
 /** Free between what stands ahead and the body, in. */
@@ -56,14 +57,21 @@ export const place = provide(
   },
 );
 
-const doorOf = ({ name, side, room, x0, x1, y0, y1, z0, z1 }: Compartment, doors: DoorStyle): Shape => ({
-  kind: 'compartment',
-  label: name,
-  side,
-  doors: doors.style,
-  box: boxOf(x0, x1, y0, y1, z0, z1),
-  room,
-});
+/** The doors of a compartment as they are seen: one, or one on each side of what goes through the body. */
+function doorsOn(
+  { name, side, through, room, x0, x1, y0, y1, z0, z1 }: Compartment,
+  style: DoorStyle['style'],
+): Shape[] {
+  const door = (of: Compartment['side']): Shape => ({
+    kind: 'compartment',
+    label: name,
+    side: of,
+    doors: style,
+    box: boxOf(x0, x1, y0, y1, z0, z1),
+    room,
+  });
+  return through ? [door('left'), door('right')] : [door(side)];
+}
 
 /** Walls of the hose bed above the body. */
 function bedWalls(at: BodyPlace, all: readonly BedPlace[]): Shape[] {
@@ -139,11 +147,26 @@ function shell(
   ];
 }
 
+/** How many doors there are of each style, that of the body first. */
+function countedDoors(
+  all: readonly Compartment[],
+  of: Readonly<Record<string, DoorStyle>>,
+  usual: DoorStyle,
+): { style: DoorStyle; count: number }[] {
+  const counts = new Map([[usual, 0]]);
+  for (const { id, through } of all) {
+    const style = of[id] ?? usual;
+    const known = [...counts.keys()].find((other) => other.id === style.id) ?? style;
+    counts.set(known, (counts.get(known) ?? 0) + (through ? 2 : 1));
+  }
+  return [...counts].map(([style, count]) => ({ style, count }));
+}
+
 /** The body with its compartments and doors; for a brush truck the flatbed with its boxes. */
 export const bodyComponents = reading(
   'body',
-  [bodyOf, chosenBody, bodyPlace, cabPlace, wheelOpening, compartments, beds],
-  ({ lengthIn }, { body, doors }, at, cab, cut, all, hoseBeds): Component[] => {
+  [bodyOf, chosenBody, bodyPlace, cabPlace, wheelOpening, compartments, beds, doorsOf],
+  ({ lengthIn }, { body, doors }, at, cab, cut, all, hoseBeds, styles): Component[] => {
     const middle = { xIn: (at.frontIn + at.endIn) / 2, yIn: 0 };
     const halfway = (body.floorIn + at.topIn) / 2;
     return [
@@ -160,20 +183,23 @@ export const bodyComponents = reading(
         made: madeOf(body.id, 1, lengthIn),
         shapes: [
           ...shell(body, at, cab.topIn, cut, hoseBeds),
-          ...all.map((compartment) => doorOf(compartment, doors)),
+          ...all.flatMap((compartment) => doorsOn(compartment, (styles[compartment.id] ?? doors).style)),
         ],
       }),
-      component({
-        id: 'doors',
-        name: doors.name,
-        group: 'Body',
-        step: 'body',
-        ...middle,
-        zIn: halfway,
-        weightLb: doors.weightLb * all.length,
-        priceCents: doors.priceCents * all.length,
-        made: madeOf(doors.id, all.length),
-      }),
+      ...countedDoors(all, styles, doors).map(({ style, count }, i) =>
+        component({
+          id: i === 0 ? 'doors' : `doors.${style.id}`,
+          name: style.name,
+          group: 'Body',
+          step: 'body',
+          ...middle,
+          zIn: halfway,
+          weightLb: style.weightLb * count,
+          basis: style.basis,
+          priceCents: style.priceCents * count,
+          made: madeOf(style.id, count),
+        }),
+      ),
     ];
   },
 );

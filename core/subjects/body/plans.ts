@@ -13,6 +13,12 @@ export interface Plan {
   /** From the front, 1 first, on its side. */
   order: number;
   region: Box;
+  /** Shallower from a height up: the height, and how deep it is there. */
+  upper?: { fromIn: number; depthIn: number };
+  /** Opens on both sides of the truck. */
+  through?: true;
+  /** Its own doors, where they are not those of the body. */
+  doorsId?: string;
 }
 
 /** A compartment shorter than this is not built, in. */
@@ -21,7 +27,7 @@ export const LEAST_LENGTH_IN = 14;
 const END_WALL_IN = 1;
 const HEAD_RAIL_IN = 3;
 /** The boxes on top of a flatbed: set in from its ends, and their depth, in. */
-const TOP_BOX_IN = { inset: 8, depth: 15 };
+const TOP_BOX_IN = { inset: 8, depth: 18 };
 /** The compartment at the back: floor and top about the frame's, most depth, and its side walls together, in. */
 const REAR_IN = { underFrame: 6, overFrame: 34, depth: 28, walls: 4 };
 

@@ -1,8 +1,9 @@
 import { boxOf, grown, overlapIn } from '../../kernel/index.js';
 import type { Box } from '../../kernel/index.js';
 
-/** Where a compartment opens. */
-export type Face = 'left' | 'right' | 'rear';
+/** Where a compartment opens: to a side, to the back, or upward. */
+export const FACES = ['left', 'right', 'rear', 'top'] as const;
+export type Face = (typeof FACES)[number];
 
 /** A piece of a compartment behind its door: where on the door it is, and from where to where it goes in, in. */
 interface Cell {
@@ -15,10 +16,10 @@ interface Cell {
 }
 
 /** A box as its door sees it: along the door, up the door, and how far in. */
-type Seen = Cell;
+export type Seen = Cell;
 
 /** How each face sees a box, and the box that a piece seen from it is. `edge` is where the door is. */
-const FACES: Record<
+const SEEN_FROM: Record<
   Face,
   { edge: (of: Box) => number; see: (box: Box, edge: number) => Seen; box: (cell: Cell, edge: number) => Box }
 > = {
@@ -58,7 +59,24 @@ const FACES: Record<
     }),
     box: ({ u0, u1, v0, v1, nearIn, farIn }, edge) => boxOf(edge - farIn, edge - nearIn, u0, u1, v0, v1),
   },
+  top: {
+    edge: ({ z1 }) => z1,
+    see: ({ x0, x1, y0, y1, z0, z1 }, edge) => ({
+      u0: x0,
+      u1: x1,
+      v0: y0,
+      v1: y1,
+      nearIn: edge - z1,
+      farIn: edge - z0,
+    }),
+    box: ({ u0, u1, v0, v1, nearIn, farIn }, edge) => boxOf(u0, u1, v0, v1, edge - farIn, edge - nearIn),
+  },
 };
+
+/** A box as a door on a face sees it: along the door, up the door, and how far in from that edge. */
+export const seenFrom = (face: Face, box: Box, edge: number): Seen => SEEN_FROM[face].see(box, edge);
+/** Where a face's door is. */
+export const edgeOf = (face: Face, region: Box): number => SEEN_FROM[face].edge(region);
 
 /** The edges of what stands in the way within an extent, in order and each once. */
 function edges(from: number, to: number, at: number[]): number[] {
@@ -115,8 +133,8 @@ export function roomOf(
   taken: readonly Box[],
   { wallIn, leastIn, drum }: { wallIn: number; leastIn: number; drum: Drum | null },
 ): Box[] {
-  const { edge: edgeOf, see, box } = FACES[face];
-  const edge = edgeOf(region);
+  const { edge: edgeAt, see, box } = SEEN_FROM[face];
+  const edge = edgeAt(region);
   const { u0, u1, v0, v1, farIn: depthIn } = see(region, edge);
   const near = grown(region, wallIn);
   const underDrum = drum ? v1 - drum.heightIn : v1;

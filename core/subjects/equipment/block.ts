@@ -1,5 +1,5 @@
-import { block, changedLine, field, freshId, linesIn } from '../../build/index.js';
-import type { BlockOf, Build } from '../../build/index.js';
+import { block, changedLine, field, freshId, linesIn, settled } from '../../build/index.js';
+import type { BlockOf, Build, Problem } from '../../build/index.js';
 import { american, partFigure, Shelf } from '../../kernel/index.js';
 import { formatWhole } from '../../units/index.js';
 import { EQUIPMENT } from './parts.js';
@@ -14,12 +14,12 @@ export const equipmentShelf = new Shelf<Equipment>({
   figures: [weight<Equipment>(2_000), ...size<Equipment>(), price<Equipment>()],
 });
 
-/**
- * The places that equipment can be put: the cab, and the compartments that a body may have, by side and order
- * from the front.
- */
-export const PLACES = [
-  { id: 'cab', side: null, order: 0 },
+/** In the cab with the crew, and in the way in which the ladders ride. */
+export const CAB = 'cab';
+export const WAY = 'way';
+
+/** The compartments that a body of a family has, by side and order from the front. */
+export const FAMILY_PLACES = [
   { id: 'L1', side: 'left', order: 1 },
   { id: 'L2', side: 'left', order: 2 },
   { id: 'L3', side: 'left', order: 3 },
@@ -28,8 +28,14 @@ export const PLACES = [
   { id: 'R3', side: 'right', order: 3 },
   { id: 'B1', side: 'rear', order: 1 },
 ] as const;
-export type PlaceId = (typeof PLACES)[number]['id'];
-export const CAB: PlaceId = 'cab';
+
+/** What a place is called: a compartment by its name in this build. */
+export const placeName = (id: string, { body }: Pick<Build, 'body'>): string =>
+  id === CAB
+    ? 'the cab'
+    : id === WAY
+      ? 'the way of the ladders'
+      : (body.compartments?.find((line) => line.id === id)?.name ?? id);
 
 export const equipmentBlock = block({
   id: 'equipment',
@@ -43,13 +49,10 @@ export const equipmentBlock = block({
       {
         partId: field.part('Piece', 'equipment'),
         count: field.count('How many', 1, 200),
-        compartmentId: field.oneOf(
-          'Rides in',
-          PLACES.map(({ id }) => id),
-        ),
+        compartmentId: field.id('Rides in', placeName),
       },
-      ({ partId, count, compartmentId }, _, names) => ({
-        title: `${names.part('equipment', partId)}, ${compartmentId}`,
+      ({ partId, count, compartmentId }, build, names) => ({
+        title: `${names.part('equipment', partId)}, ${placeName(compartmentId, build)}`,
         words: formatWhole(count),
       }),
     ),
@@ -79,7 +82,7 @@ const withLines = (build: Build, lines: EquipmentLine[]): Build => ({
 });
 
 /** One more line of equipment; the same piece in the same place counts up instead. */
-export function withEquipment(build: Build, partId: string, compartmentId: PlaceId): Build {
+export function withEquipment(build: Build, partId: string, compartmentId: string): Build {
   const { lines } = build.equipment;
   const there = lines.find((line) => line.partId === partId && line.compartmentId === compartmentId);
   return there
@@ -116,4 +119,29 @@ export function equipmentByGroup(build: Build): EquipmentOfGroup[] {
     groups.set(group, { group, lines: [...of.lines, line], weightLb: of.weightLb + weightLb * line.count });
   }
   return [...groups.values()];
+}
+
+/** A place that neither this body nor any family has is refused by name. */
+export function equipmentProblems(build: Build): Problem[] {
+  const own = build.body.compartments?.map(({ id }) => id) ?? [];
+  const known = new Set<string>([CAB, WAY, ...FAMILY_PLACES.map(({ id }) => id), ...own]);
+  return build.equipment.lines.flatMap(({ compartmentId }, i) => {
+    const at = `equipment.lines.${i}.compartmentId`;
+    return known.has(compartmentId)
+      ? []
+      : [{ field: at, message: `${at} must be one of ${[...known].join(', ')} (was "${compartmentId}")` }];
+  });
+}
+
+/** What was in a compartment that is gone rides in the one that a family would have first, and says so. */
+export function settleEquipment(build: Build): Build {
+  const gone = new Set(equipmentProblems(build).map(({ field: at }) => Number(at.split('.')[2])));
+  return gone.size === 0
+    ? build
+    : settled(build, 'equipment', {
+        ...build.equipment,
+        lines: build.equipment.lines.map((line, i) =>
+          gone.has(i) ? { ...line, compartmentId: build.body.compartments?.[0]?.id ?? 'L1' } : line,
+        ),
+      });
 }

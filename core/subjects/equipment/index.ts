@@ -4,12 +4,32 @@ import type { ChangeKind, Changes, Choice, Subject } from '../../kernel/index.js
 import { compartments } from '../../truck/index.js';
 import { seatsFitted } from '../cab/index.js';
 import { counted, formatWhole, lb, within } from '../../units/index.js';
-import { CAB, equipmentBlock, equipmentShelf, withEquipmentLine } from './block.js';
-import type { EquipmentLine, PlaceId } from './block.js';
+import {
+  CAB,
+  equipmentBlock,
+  equipmentProblems,
+  equipmentShelf,
+  placeName,
+  settleEquipment,
+  WAY,
+  withEquipmentLine,
+} from './block.js';
+import type { EquipmentLine } from './block.js';
+import { goesInto } from './fit.js';
+import { fitChanges, fitChecks } from './fit-checks.js';
 import { equipmentComponents, equipmentLb, moved } from './place.js';
 
-export { CAB, equipmentByGroup, equipmentShelf, PLACES, withEquipment, withEquipmentLine } from './block.js';
-export type { EquipmentLine, EquipmentOfGroup, PlaceId } from './block.js';
+export {
+  CAB,
+  equipmentByGroup,
+  equipmentShelf,
+  FAMILY_PLACES,
+  placeName,
+  WAY,
+  withEquipment,
+  withEquipmentLine,
+} from './block.js';
+export type { EquipmentLine, EquipmentOfGroup } from './block.js';
 export type { Equipment, EquipmentGroup } from './parts.js';
 export { allowanceLeftLb } from './place.js';
 
@@ -108,12 +128,12 @@ const changes: Changes[] = [
       return heaviest.flatMap(({ line, part }) =>
         evaluation
           .read(compartments)
-          .filter(({ id }) => id !== line.compartmentId)
-          .map(({ id }) =>
+          .filter((to) => to.id !== line.compartmentId && goesInto(part, to))
+          .map(({ id, name }) =>
             atOnce(
               MOVE,
-              `Move ${within(part.name)} (${lb(part.weightLb * line.count)}) from ${line.compartmentId} to ${id}`,
-              (on) => withEquipmentLine(on, line.id, { compartmentId: id as PlaceId }),
+              `Move ${within(part.name)} (${lb(part.weightLb * line.count)}) from ${placeName(line.compartmentId, build)} to ${name}`,
+              (on) => withEquipmentLine(on, line.id, { compartmentId: id }),
               line.id,
             ),
           ),
@@ -133,8 +153,8 @@ const changes: Changes[] = [
       return lines.map((line) =>
         atOnce(
           MOVE,
-          `Packs outside, in ${first.id}`,
-          (on) => withEquipmentLine(on, line.id, { compartmentId: first.id as PlaceId }),
+          `Packs outside, in ${first.name}`,
+          (on) => withEquipmentLine(on, line.id, { compartmentId: first.id }),
           line.id,
         ),
       );
@@ -147,7 +167,9 @@ const changes: Changes[] = [
     offer: (evaluation) => {
       const rides = new Map(evaluation.read(moved).map(({ asked, rides: now }) => [asked, now]));
       if (rides.size === 0) return [];
-      const where = [...rides].map(([asked, now]) => `${asked} in ${now}`).join(', ');
+      const where = [...rides]
+        .map(([asked, now]) => `${placeName(asked, evaluation.build)} in ${placeName(now, evaluation.build)}`)
+        .join(', ');
       const lines = (on: Build): EquipmentLine[] =>
         on.equipment.lines.map((line) => ({
           ...line,
@@ -164,7 +186,7 @@ const changes: Changes[] = [
 ];
 
 /** What can be chosen for one line of equipment: how many, and in which of the places that the truck has. */
-export function lineChoices(build: Build, id: string, places: readonly PlaceId[]): Choice[] {
+export function lineChoices(build: Build, id: string, places: readonly string[]): Choice[] {
   const line = build.equipment.lines.find((other) => other.id === id)!;
   return [
     amountChoice(`count-${id}`, equipmentBlock.fields.lines.fields.count, line.count, (count) =>
@@ -176,7 +198,12 @@ export function lineChoices(build: Build, id: string, places: readonly PlaceId[]
       title: 'Rides in',
       options: places.map((place) => ({
         id: place,
-        label: place === CAB ? 'The cab' : `Compartment ${place}`,
+        label:
+          place === CAB
+            ? 'The cab'
+            : place === WAY
+              ? 'With the ladders'
+              : `Compartment ${placeName(place, build)}`,
         chosen: place === line.compartmentId,
         build: withEquipmentLine(build, id, { compartmentId: place }),
       })),
@@ -193,8 +220,10 @@ export const equipment: Subject = {
   limits,
   block: equipmentBlock,
   components: equipmentComponents,
-  checks: [inPlace, packs],
-  changes,
+  checks: [inPlace, ...fitChecks, packs],
+  changes: [...changes, ...fitChanges],
+  settle: settleEquipment,
+  problems: equipmentProblems,
   choices: () => [{ kind: 'list', id: EQUIPMENT_CHOICE, title: 'Equipment' }],
   questions: [
     {
@@ -205,7 +234,7 @@ export const equipment: Subject = {
         const places = evaluation.read(compartments);
         if (!line || places.length === 0) return [];
         const inCab = line.compartmentId === CAB;
-        const outside = (inCab ? places[0]!.id : line.compartmentId) as PlaceId;
+        const outside = inCab ? places[0]!.id : line.compartmentId;
         return [
           way(
             'cab',
@@ -216,7 +245,7 @@ export const equipment: Subject = {
           ),
           way(
             'outside',
-            `Outside, in ${outside}`,
+            `Outside, in ${placeName(outside, build)}`,
             'A clean cab; dressed at the truck.',
             !inCab,
             withEquipmentLine(build, line.id, { compartmentId: outside }),

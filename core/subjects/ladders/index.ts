@@ -16,6 +16,7 @@ import { chosenLadders, ladderComponents, laddersTake, ladderWay } from './place
 import { LADDER_CLEAR_IN } from './ways.js';
 
 export { ladderShelf, withLadder, withMount } from './block.js';
+export { ladderWay } from './place.js';
 
 const limits = {
   groundLadderFt: limitKind('Ground ladders in all', 'ft', 'least', 0, 500),

@@ -126,6 +126,21 @@ export function Door({ doors }: Compartment, flat: Flat) {
   );
 }
 
+/** A compartment that opens upward: its box with the lid, and the lid with its handle from above. */
+export const LidSide = (_: Compartment, flat: Flat) => (
+  <>
+    <Rect {...flat} pen="outline" />
+    <Line u0={flat.u0} u1={flat.u1} v0={flat.v1 - 2} v1={flat.v1 - 2} />
+  </>
+);
+export const Lid = (_: Compartment, flat: Flat) => (
+  <>
+    <Rect {...flat} pen="outline" />
+    <Rect {...inset(flat, 2)} pen="fine" />
+    <Circle u={(flat.u0 + flat.u1) / 2} v={flat.v0 + 4} r={1.4} pen="tint" />
+  </>
+);
+
 /** The lid of a compartment from above. */
 export const DoorTop = (_: Compartment, flat: Flat) => <Rect {...inset(flat, 1)} pen="fine" />;
 

@@ -56,8 +56,14 @@ const LOOKS: { [K in Kind]: Look<K> } = {
   tank: look<'tank'>(fittings.TankSide, fittings.TankAbove, fittings.TankEnd),
   body: look<'body'>(body.BodySide, body.BodyTop, body.BodyRear),
   compartment: {
-    side: (shape, flat) => (shape.side === 'rear' ? null : body.Door(shape, flat)),
-    top: (shape, flat) => (shape.side === 'rear' ? null : body.DoorTop(shape, flat)),
+    side: (shape, flat) =>
+      shape.side === 'rear'
+        ? null
+        : shape.side === 'top'
+          ? body.LidSide(shape, flat)
+          : body.Door(shape, flat),
+    top: (shape, flat) =>
+      shape.side === 'rear' ? null : shape.side === 'top' ? body.Lid(shape, flat) : body.DoorTop(shape, flat),
     front: nothing,
     rear: (shape, flat) => (shape.side === 'rear' ? body.Door(shape, flat) : null),
   },

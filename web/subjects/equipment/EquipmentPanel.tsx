@@ -10,10 +10,13 @@ import {
   EQUIPMENT_CHOICE,
   equipmentShelf,
   lineChoices,
+  placeName,
+  WAY,
   withEquipment,
   withEquipmentLine,
 } from '#core/subjects/equipment';
-import type { EquipmentLine, PlaceId } from '#core/subjects/equipment';
+import type { EquipmentLine } from '#core/subjects/equipment';
+import { ladderWay } from '#core/subjects/ladders';
 import { compartments } from '#core/truck';
 import { lb } from '#core/units';
 import { useUnits } from '../../common';
@@ -23,6 +26,10 @@ import type { PanelProps } from '../face';
 const changed = (evaluation: Evaluation, build: Build) =>
   changeOf(evaluation.figures(), evaluation.with(build).figures());
 
+/** A place in a list of places. */
+const placeLabel = (id: string, build: Build): string =>
+  id === CAB ? 'cab' : id === WAY ? 'ladders' : placeName(id, build);
+
 const titled = (group: string) => group[0]!.toUpperCase() + group.slice(1);
 
 /** Adds a piece to a compartment, with its consequence in sight. */
@@ -30,7 +37,7 @@ function AddPiece({
   evaluation,
   bench,
   places,
-}: Pick<PanelProps, 'evaluation' | 'bench'> & { places: PlaceId[] }) {
+}: Pick<PanelProps, 'evaluation' | 'bench'> & { places: string[] }) {
   const { build } = evaluation;
   const { say } = useUnits();
   const [part, setPart] = useState<string | null>(null);
@@ -65,9 +72,9 @@ function AddPiece({
         <NativeSelect
           size="xs"
           aria-label="Into"
-          data={places}
+          data={places.map((id) => ({ value: id, label: placeLabel(id, build) }))}
           value={place}
-          onChange={(event) => setPlace(event.currentTarget.value as PlaceId)}
+          onChange={(event) => setPlace(event.currentTarget.value)}
           style={{ flex: 1 }}
         />
         <Button
@@ -78,7 +85,7 @@ function AddPiece({
             part &&
             bench.change({
               build: added,
-              words: `Added ${equipmentShelf.in(build).part(part).name} to ${place}`,
+              words: `Added ${equipmentShelf.in(build).part(part).name} to ${placeName(place, build)}`,
               choice: EQUIPMENT_CHOICE,
             })
           }
@@ -100,7 +107,7 @@ function Line({
   open,
   onOpen,
   pointAt,
-}: PanelProps & { line: EquipmentLine; places: PlaceId[]; open: boolean; onOpen: () => void }) {
+}: PanelProps & { line: EquipmentLine; places: string[]; open: boolean; onOpen: () => void }) {
   const { build } = evaluation;
   const { say } = useUnits();
   const piece = equipmentShelf.in(build).part(line.partId);
@@ -120,7 +127,7 @@ function Line({
       >
         <span>{say(piece.name)}</span>
         <span className="figures">{line.count > 1 ? `× ${line.count}` : ''}</span>
-        <span className="figures">{line.compartmentId}</span>
+        <span className="figures">{placeLabel(line.compartmentId, build)}</span>
         <span className="figures">{say(lb(piece.weightLb * line.count))}</span>
       </button>
       {open && (
@@ -151,7 +158,11 @@ function Line({
 export function EquipmentPanel(props: PanelProps) {
   const { say } = useUnits();
   const { evaluation } = props;
-  const places = [...evaluation.read(compartments).map(({ id }) => id as PlaceId), CAB];
+  const places = [
+    ...evaluation.read(compartments).map(({ id }) => id),
+    ...(evaluation.read(ladderWay) ? [WAY] : []),
+    CAB,
+  ];
   const [opened, setOpened] = useState<string | null>(null);
   const allowance = evaluation.read(allowanceLeftLb);
   return (

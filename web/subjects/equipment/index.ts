@@ -1,6 +1,5 @@
 import { lazy } from 'react';
 import { CAB, EQUIPMENT_CHOICE, equipmentShelf, withEquipment } from '#core/subjects/equipment';
-import type { PlaceId } from '#core/subjects/equipment';
 import { compartments } from '#core/truck';
 import { lb } from '#core/units';
 import type { Entry } from '../../palette';
@@ -13,7 +12,7 @@ export const equipment: Face = {
   panel: lazy(async () => ({ default: (await import('./EquipmentPanel')).EquipmentPanel })),
   entries: (evaluation, say, bench, goTo) => {
     const { build } = evaluation;
-    const place = (evaluation.read(compartments)[0]?.id ?? CAB) as PlaceId;
+    const place = evaluation.read(compartments)[0]?.id ?? CAB;
     return equipmentShelf
       .in(build)
       .usualFirst(build.type)

@@ -1,0 +1,73 @@
+import { edgeOf, seenFrom } from '../body/index.js';
+import type { Compartment } from '../../truck/index.js';
+import { IN3_PER_FT3 } from '../../units/index.js';
+import type { Equipment } from './parts.js';
+
+/** A box that a compartment has room for behind its door: along the door, up the door, and in; in. */
+type Room = readonly [longIn: number, highIn: number, deepIn: number];
+
+const known = new WeakMap<Compartment, Room[]>();
+
+const sorted = (values: number[]): number[] => [...new Set(values)].sort((a, b) => a - b);
+
+/** The boxes that a compartment has room for, none of which is within another (formulas: does it go in). */
+function roomsOf(compartment: Compartment): Room[] {
+  let rooms = known.get(compartment);
+  if (rooms) return rooms;
+  const { side: face, openingIn } = compartment;
+  const edge = edgeOf(face, compartment);
+  const cells = compartment.room.map((box) => seenFrom(face, box, edge));
+  const us = sorted(cells.flatMap(({ u0, u1 }) => [u0, u1]));
+  const vs = sorted(cells.flatMap(({ v0, v1 }) => [v0, v1]));
+  rooms = [];
+  const cellAt = (u: number, v: number) =>
+    cells.find(({ u0, u1, v0, v1 }) => u0 <= u && u < u1 && v0 <= v && v < v1);
+  for (let i = 0; i < us.length - 1; i++)
+    for (let k = 0; k < vs.length - 1; k++)
+      for (let j = i; j < us.length - 1; j++)
+        for (let l = k; l < vs.length - 1; l++) {
+          let [near, far] = [0, Infinity];
+          for (let c = i; c <= j && far > near; c++)
+            for (let r = k; r <= l; r++) {
+              const cell = cellAt(us[c]!, vs[r]!);
+              near = cell ? Math.max(near, cell.nearIn) : Infinity;
+              far = cell ? Math.min(far, cell.farIn) : 0;
+            }
+          if (far <= near) continue;
+          const room: Room = [
+            Math.min(us[j + 1]! - us[i]!, openingIn.wide),
+            Math.min(vs[l + 1]! - vs[k]!, openingIn.high),
+            far - near,
+          ];
+          if (rooms.some((other) => other.every((size, axis) => size >= room[axis]!))) continue;
+          rooms = [...rooms.filter((other) => !other.every((size, axis) => size <= room[axis]!)), room];
+        }
+  known.set(compartment, rooms);
+  return rooms;
+}
+
+/** What no tape shows is no misfit, in. */
+const HAIR_IN = 0.05;
+
+/** Whether a piece goes into a compartment through its door and lies in it, turned as it may be. */
+export function goesInto({ lengthIn, widthIn, heightIn }: Equipment, compartment: Compartment): boolean {
+  const [a, b, c] = [lengthIn - HAIR_IN, widthIn - HAIR_IN, heightIn - HAIR_IN];
+  return roomsOf(compartment).some(
+    ([long, high, deep]) =>
+      (a <= long && ((b <= high && c <= deep) || (c <= high && b <= deep))) ||
+      (b <= long && ((a <= high && c <= deep) || (c <= high && a <= deep))) ||
+      (c <= long && ((a <= high && b <= deep) || (b <= high && a <= deep))),
+  );
+}
+
+/** The longest straight piece that goes into a compartment, in. */
+export const longestIn = (compartment: Compartment): number =>
+  Math.max(0, ...roomsOf(compartment).map((room) => Math.max(...room)));
+
+/** The longest side of a piece, in. */
+export const longestOf = ({ lengthIn, widthIn, heightIn }: Equipment): number =>
+  Math.max(lengthIn, widthIn, heightIn);
+
+/** Room that a piece takes, ft³. */
+export const roomOfPiece = ({ lengthIn, widthIn, heightIn }: Equipment): number =>
+  (lengthIn * widthIn * heightIn) / IN3_PER_FT3;
