@@ -37,32 +37,38 @@ const packs = (count: number) => ({
     { partId: 'thermal-camera', count: 1, compartmentId: 'cab' as const },
   ]),
 });
+/** What rides with the crew of a brush truck. */
+const IN_THE_CAB = numbered(
+  'e',
+  (['drinking-water', 'medical-bag', 'fire-shelters', 'portable-radios'] as const).map((partId) => ({
+    partId,
+    count: 1,
+    compartmentId: 'cab',
+  })),
+);
 /** The gear of a light brush truck: what is heavy rides low, under the deck. */
 const GRASS_GEAR = {
   lines: numbered(
     'e',
     (
       [
-        ['recovery-kit', 'L1'],
-        ['saw-chain', 'L1'],
-        ['mark-pump', 'L1'],
-        ['saw-chain', 'R1'],
-        ['backpack-pump', 'R1'],
-        ['tool-box', 'R1'],
-        ['fuel-cans', 'L3'],
+        ['tool-box', 'L1'],
+        ['adapters', 'L1'],
+        ['wheel-chocks', 'L1'],
+        ['mark-pump', 'R1'],
         ['drip-torch', 'L3'],
-        ['jack-high', 'R1'],
-        ['water-extinguisher', 'L3'],
-        ['tire-kit', 'R3'],
-        ['wheel-chocks', 'R3'],
-        ['wildland-hose-pack', 'L1'],
-        ['wildland-fittings', 'L2'],
-        ['hand-tools', 'R2'],
-        ['saw-chaps', 'R2'],
-        ['fire-rakes', 'L2'],
-        ['leaf-blower', 'R1'],
-        ['brush-cutter', 'R2'],
+        ['water-extinguisher', 'R1'],
+        ['fuel-cans', 'R3'],
+        ['recovery-kit', 'L2'],
+        ['tire-kit', 'L2'],
+        ['jack-high', 'L2'],
+        ['wildland-hose-pack', 'L2'],
+        ['backpack-pump', 'R2'],
         ['wildland-hose-pack-large', 'R2'],
+        ['hand-tools', 'R2'],
+        ['saw-chain', 'R2'],
+        ['wildland-fittings', 'R2'],
+        ['fire-rakes', 'R2'],
         ['drinking-water', 'cab'],
         ['medical-bag', 'cab'],
         ['fire-shelters', 'cab'],
@@ -97,6 +103,12 @@ const SUPPLY = [
   ['main-left', 'supply-5', 800],
   ['main-right', 'attack-2.5', 400],
 ] as const satisfies readonly [string, string, number][];
+
+/** What the boxes over large tires are too low for, and what rides there instead. */
+const IN_SHALLOW_BOXES: Partial<Record<string, string>> = {
+  'backpack-pump': 'leaf-blower',
+  'wildland-hose-pack-large': 'wildland-hose-pack',
+};
 
 const PUMPER = { cgIn: [48, 54], tiltDeg: [33, 39] } as const;
 const AERIAL = { cgIn: [58, 66], tiltDeg: [28, 32] } as const;
@@ -250,7 +262,7 @@ export const USUAL: UsualKind[] = [
         frontAxleId: 'front-20000',
         rearAxleId: 'rear-31000',
       },
-      cab: { roofId: 'raised-10', crew: 6 },
+      cab: { roofId: 'raised-16', crew: 6 },
       bumper: { partId: 'steel-24', ...carried('b', 'hose-well', 'front-suction', 'bumper-monitor') },
       pump: { partId: 'midship-1500-top' },
       tank: { gallons: 1000, shapeId: 'tShape', aftIn: 0 },
@@ -442,7 +454,7 @@ export const USUAL: UsualKind[] = [
       cab: { roofId: 'flat', crew: 4 },
       bumper: { partId: 'brush-steel', ...carried('b', 'winch-12500') },
       pump: { partId: 'skid-150' },
-      tank: { gallons: 350, shapeId: 'lowSkid', aftIn: 11 },
+      tank: { gallons: 350, shapeId: 'skid', aftIn: 14 },
       foam: { partId: 'injection-a-small', gallons: 10 },
       hose: hose(
         ['reel', 'booster-1', 150],
@@ -476,7 +488,7 @@ export const USUAL: UsualKind[] = [
       cab: { roofId: 'flat', crew: 4 },
       bumper: { partId: 'brush-steel', ...carried('b', 'winch-12500') },
       pump: { partId: 'skid-150' },
-      tank: { gallons: 300, shapeId: 'lowSkid', aftIn: 14 },
+      tank: { gallons: 300, shapeId: 'lowSkid', aftIn: 1 },
       foam: { partId: 'injection-a-small', gallons: 20 },
       hose: hose(
         ['reel', 'booster-1', 150],
@@ -484,8 +496,13 @@ export const USUAL: UsualKind[] = [
         ['tray-right', 'forestry-1', 300],
       ),
       ladders: { mountId: 'flat', lines: [] },
-      body: { partId: 'bed-aluminum', lengthIn: 104, doorsId: 'hinged' },
-      equipment: GRASS_GEAR,
+      body: { partId: 'bed-steel', lengthIn: 104, doorsId: 'hinged' },
+      equipment: {
+        lines: GRASS_GEAR.lines.map((line) => ({
+          ...line,
+          partId: IN_SHALLOW_BOXES[line.partId] ?? line.partId,
+        })),
+      },
       fittings: fitted('light-bar', 'fit-out-plain'),
     }),
     wheelbaseIn: [179, 203],
@@ -519,6 +536,7 @@ export const USUAL: UsualKind[] = [
       ),
       ladders: { mountId: 'flat', lines: [] },
       body: { partId: 'bed-steel', lengthIn: 140, doorsId: 'hinged' },
+      equipment: { lines: IN_THE_CAB },
       fittings: fitted('light-bar', 'fit-out-plain', ['light-mast', 'cabRoof']),
     }),
     wheelbaseIn: [189, 200],

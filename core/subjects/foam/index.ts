@@ -2,6 +2,7 @@ import { block, field } from '../../build/index.js';
 import type { BlockOf, Build } from '../../build/index.js';
 import {
   amountChoice,
+  boxOfTank,
   atOnce,
   check,
   component,
@@ -14,9 +15,10 @@ import {
   reading,
   Shelf,
 } from '../../kernel/index.js';
-import type { ChangeKind, Changes, Choice, Component, Subject } from '../../kernel/index.js';
+import type { ChangeKind, Changes, Choice, Component, Subject, Taking, TankBox } from '../../kernel/index.js';
 import { bodyPlace, pumpHouse, tankBoxes } from '../../truck/index.js';
-import { gal, gpm, one } from '../../units/index.js';
+import { gal, gpm, IN3_PER_GAL, one } from '../../units/index.js';
+import { centerOfBoxes, foamBoxes } from '../tank/index.js';
 import { chosenChassis } from '../chassis/index.js';
 import { FOAM_SYSTEMS } from './parts.js';
 import type { FoamSystem } from './parts.js';
@@ -35,6 +37,13 @@ export const foamShelf = new Shelf<FoamSystem>({
   ],
 });
 
+/** Where concentrate can stand. */
+const CELLS = ['tank', 'own'] as const;
+const CELL_NAMES = {
+  tank: 'In a cell of the water tank',
+  own: 'In a tank of its own behind the water',
+} as const;
+
 export const foamBlock = block({
   id: 'foam',
   title: 'Foam',
@@ -43,6 +52,8 @@ export const foamBlock = block({
     /** Left out where the truck carries no foam. */
     partId: field.optional(field.part('Foam system', 'foam')),
     gallons: field.amount('Concentrate', 'gal', { min: 0, max: 300, step: 5, usual: [0, 120] }),
+    /** Where it stands; in a cell of the water tank where left out. */
+    cell: field.optional(field.oneOf('Where the concentrate stands', CELLS, CELL_NAMES)),
   },
   empty: { gallons: 0 },
   asOne: ({ partId, gallons }, names) =>
@@ -75,8 +86,11 @@ export function withFoam(build: Build, partId: string | undefined): Build {
  */
 const IN_HOUSE_IN = { aheadOfBack: 10, overFrame: 10 };
 const ON_DECK_IN = { aheadOfEnd: 12, up: 14 };
-/** The cell stands in the front of the tank, below its top; without a tank above the frame, in. */
-const CELL_IN = { behindFront: 6, belowTop: 12, overFrame: 14 };
+/** Without a water tank the concentrate stands that far above the frame, in. */
+const OVER_FRAME_IN = 14;
+/** A tank of its own: as wide and high, behind the water tank, and what it weighs empty for a gallon; in, lb. */
+const OWN_TANK = { widthIn: 22, heightIn: 24, behindIn: 2, lbPerGal: 1.6, centsPerGal: 2_400 };
+const USABLE = 0.97;
 /** Concentrate is known to the gallon: ± percent. */
 const FOAM_TOLERANCE_PCT = 2;
 
@@ -86,15 +100,56 @@ const chosenFoam = reading(
   ({ partId, gallons }, stock) => (partId === undefined ? null : { system: stock.part(partId), gallons }),
 );
 
+/** The tank that the concentrate has of its own, behind the water; null where it has none. */
+const ownTank = reading(
+  'foam',
+  [chosenFoam, fromBuild(({ foam }) => foam.cell), tankBoxes, bodyPlace],
+  (chosen, cell, boxes, body): TankBox | null => {
+    if (!chosen || cell !== 'own' || chosen.gallons === 0) return null;
+    const { widthIn, heightIn, behindIn } = OWN_TANK;
+    const ends = boxes.map(({ frontIn, lengthIn }) => frontIn + lengthIn);
+    return {
+      frontIn: Math.max(body.frontIn, ...ends) + behindIn,
+      centerIn: 0,
+      bottomIn: Math.max(body.deckIn + behindIn, ...boxes.slice(0, 1).map(({ bottomIn }) => bottomIn)),
+      lengthIn: (chosen.gallons * IN3_PER_GAL) / USABLE / (widthIn * heightIn),
+      widthIn,
+      heightIn,
+      lateralCells: 1,
+    };
+  },
+);
+
+/** What a tank of its own takes from the compartments. */
+const takes = reading('foam', [ownTank], (box): Taking[] =>
+  box ? [{ from: 'compartments', boxes: [boxOfTank(box)] }] : [],
+);
+
 const components = reading(
   'foam',
-  [chosenFoam, pumpHouse, bodyPlace, tankBoxes, chosenChassis],
-  (chosen, house, body, boxes, { chassis }): Component[] => {
+  [chosenFoam, pumpHouse, bodyPlace, foamBoxes, ownTank, chosenChassis],
+  (chosen, house, body, cell, own, { chassis }): Component[] => {
     if (!chosen) return [];
     const { system, gallons } = chosen;
     const xIn = house ? house.x1 - IN_HOUSE_IN.aheadOfBack : body.endIn - ON_DECK_IN.aheadOfEnd;
     const about = { group: 'Foam', step: 'foam', yIn: 0 } as const;
+    const stands = own ? centerOfBoxes([own]) : cell.length > 0 ? centerOfBoxes(cell) : null;
     return [
+      ...(own
+        ? [
+            component({
+              id: 'foam-tank',
+              name: `Foam tank, ${gal(gallons)}, empty`,
+              ...about,
+              ...centerOfBoxes([own]),
+              weightLb: gallons * OWN_TANK.lbPerGal,
+              basis: 'calculated' as const,
+              priceCents: Math.round(gallons * OWN_TANK.centsPerGal),
+              made: madeOf('foam-tank', 1, gallons),
+              shapes: [{ kind: 'tank' as const, box: boxOfTank(own), boxes: [own] }],
+            }),
+          ]
+        : []),
       component({
         id: 'foam-system',
         name: system.name,
@@ -114,10 +169,8 @@ const components = reading(
         role: 'foam',
         made: madeOf(system.id, 1, gallons),
         source: 'concentrate',
-        xIn: boxes[0] ? boxes[0].frontIn + CELL_IN.behindFront : xIn,
-        zIn: boxes.length
-          ? Math.max(...boxes.map((b) => b.bottomIn + b.heightIn)) - CELL_IN.belowTop
-          : chassis.frame.topIn + CELL_IN.overFrame,
+        xIn: stands?.xIn ?? xIn,
+        zIn: stands?.zIn ?? chassis.frame.topIn + OVER_FRAME_IN,
         weightLb: gallons * system.lbPerGal,
         basis: 'calculated',
         tolerancePct: FOAM_TOLERANCE_PCT,
@@ -134,6 +187,12 @@ const withGallons = (build: Build, gallons: number): Build => ({
   ...build,
   foam: { ...build.foam, gallons },
 });
+
+/** The concentrate in the water tank, where nothing is said of it, or in a tank of its own. */
+function withCell(build: Build, cell: (typeof CELLS)[number]): Build {
+  const { cell: _old, ...rest } = build.foam;
+  return { ...build, foam: cell === 'tank' ? rest : { ...rest, cell } };
+}
 
 const concentrate = check(
   'foam',
@@ -201,7 +260,22 @@ function choices(build: Build): Choice[] {
   };
   return partId === undefined
     ? [pick]
-    : [amountChoice('foam-gallons', foamBlock.fields.gallons, gallons, (to) => withGallons(build, to)), pick];
+    : [
+        amountChoice('foam-gallons', foamBlock.fields.gallons, gallons, (to) => withGallons(build, to)),
+        {
+          kind: 'pick',
+          id: 'foam-cell',
+          title: 'Where the concentrate stands',
+          compact: true,
+          options: CELLS.map((cell) => ({
+            id: cell,
+            label: CELL_NAMES[cell],
+            chosen: cell === (build.foam.cell ?? 'tank'),
+            build: withCell(build, cell),
+          })),
+        },
+        pick,
+      ];
 }
 
 /** The foam system and its concentrate. */
@@ -211,6 +285,7 @@ export const foam: Subject = {
   step: () => true,
   shelves: [foamShelf],
   block: foamBlock,
+  takes,
   components,
   checks: [concentrate],
   changes,

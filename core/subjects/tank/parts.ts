@@ -94,7 +94,7 @@ export const TANK_SHAPES: TankShape[] = [
     name: 'Low skid tank',
     types: ['brush'],
     words: 'As wide as goes between the tires and low: the lowest water on an open bed, longer along it.',
-    sections: [{ widthIn: 54, heightIn: 28, lengthShare: 1, lateralCells: 2 }],
+    sections: [{ widthIn: 54, heightIn: 22, lengthShare: 1, lateralCells: 2 }],
     extraWeightPct: 4,
     priceCentsPerGal: usd(17),
   },

@@ -1,4 +1,13 @@
-import { boxOf, boxOfTank, component, madeOf, fromBuild, provide, reading } from '../../kernel/index.js';
+import {
+  boxOf,
+  boxOfTank,
+  component,
+  madeOf,
+  fromBuild,
+  provide,
+  reading,
+  settling,
+} from '../../kernel/index.js';
 import type { Box, Component, Taking, TankBox } from '../../kernel/index.js';
 import {
   bodyPlace,
@@ -55,10 +64,21 @@ export function boxesOf(shape: TankShape, gallons: number, frontIn: number, bott
   });
 }
 
+/** What stands in the tank: water, and the foam concentrate that has its cell there; gal. */
+const contents = reading(
+  'tank',
+  [fromBuild(({ tank }) => tank.gallons), fromBuild(({ foam }) => foam)],
+  (waterGal, foam) => ({
+    waterGal,
+    foamGal: waterGal > 0 && foam.partId !== undefined && foam.cell !== 'own' ? foam.gallons : 0,
+  }),
+);
+
 export const boxesPlace = provide(
   tankBoxes,
-  [fromBuild(({ tank }) => tank), chosenShape, bodyPlace, pumpHouse, footing, wheelOpening],
-  ({ gallons, aftIn }, shape, body, house, on, wheels) => {
+  [fromBuild(({ tank }) => tank), contents, chosenShape, bodyPlace, pumpHouse, footing, wheelOpening],
+  ({ aftIn }, { waterGal, foamGal }, shape, body, house, on, wheels) => {
+    const gallons = waterGal + foamGal;
     const front = house?.at === 'bodyFront' ? house.x1 : body.frontIn;
     const at = (bottomIn: number) => boxesOf(shape, gallons, front + CLEAR_OF_FRONT_IN + aftIn, bottomIn);
     const boxes = at(body.deckIn + CRADLE_IN);
@@ -72,6 +92,30 @@ export const boxesPlace = provide(
     );
     return at(bottom);
   },
+);
+
+/** How long the foam cell at the front of the tank is, through all of its section; 0 where there is none. In. */
+const cellIn = reading('tank', [contents, tankBoxes], ({ foamGal }, boxes) => {
+  const in2 = boxes.reduce((sum, { widthIn, heightIn }) => sum + widthIn * heightIn, 0);
+  return in2 === 0 ? 0 : (foamGal * IN3_PER_GAL) / USABLE_FRACTION / in2;
+});
+
+/** The front of a tank's boxes, or what is behind it; in. */
+const cut = (boxes: readonly TankBox[], fromIn: number, toIn: number): TankBox[] =>
+  boxes.map((box) => ({
+    ...box,
+    frontIn: box.frontIn + Math.min(fromIn, box.lengthIn),
+    lengthIn: Math.max(0, Math.min(toIn, box.lengthIn) - fromIn),
+  }));
+
+/** Where the concentrate stands that has its cell in the tank; empty where there is none. */
+export const foamBoxes = settling('tank', [cellIn, tankBoxes], (cell, boxes) =>
+  cell === 0 ? [] : cut(boxes, 0, cell),
+);
+
+/** The tank less the foam cell: where the water stands. */
+const waterBoxes = settling('tank', [cellIn, tankBoxes], (cell, boxes) =>
+  cell === 0 ? boxes : cut(boxes, cell, Infinity),
 );
 
 /**
@@ -148,10 +192,11 @@ export function aroundBoxes(boxes: readonly TankBox[]): Box {
 /** The tank and its water. */
 export const tankComponents = reading(
   'tank',
-  [fromBuild(({ tank }) => tank), chosenShape, tankBoxes],
-  ({ gallons }, shape, boxes): Component[] => {
+  [contents, chosenShape, tankBoxes, waterBoxes, foamBoxes],
+  ({ waterGal: gallons }, shape, boxes, wet, cell): Component[] => {
     if (boxes.length === 0) return [];
     const center = centerOfBoxes(boxes);
+    const ofWater = cell.length === 0 ? center : centerOfBoxes(wet);
     return [
       component({
         id: 'tank',
@@ -162,7 +207,7 @@ export const tankComponents = reading(
         made: madeOf(shape.id, 1, gallons),
         weightLb: gallons * emptyLbPerGal(gallons) * (1 + shape.extraWeightPct / 100),
         priceCents: Math.round(gallons * shape.priceCentsPerGal),
-        shapes: [{ kind: 'tank', box: aroundBoxes(boxes), boxes }],
+        shapes: [{ kind: 'tank', box: aroundBoxes(boxes), boxes: [...cell, ...wet] }],
       }),
       component({
         id: 'water',
@@ -170,13 +215,13 @@ export const tankComponents = reading(
         group: 'Water',
         step: 'tank',
         role: 'water',
-        ...center,
+        ...ofWater,
         made: madeOf('water', 1, gallons),
         follows: 'follows from its gallons',
         weightLb: gallons * WATER_LB_PER_GAL,
         basis: 'calculated',
         tolerancePct: WATER_TOLERANCE_PCT,
-        filling: { boxes, usableFraction: USABLE_FRACTION, gallons, lbPerGal: WATER_LB_PER_GAL },
+        filling: { boxes: wet, usableFraction: USABLE_FRACTION, gallons, lbPerGal: WATER_LB_PER_GAL },
       }),
     ];
   },
