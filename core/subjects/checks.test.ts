@@ -104,7 +104,7 @@ describe('a remedy', () => {
     const moves = remediesFor(leaning, 'sideRear').filter((remedy) => remedy.kind.id === 'move');
     expect(moves[0]).toMatchObject({
       mends: true,
-      label: expect.stringMatching(/^Move cribbing set \(\{1680 lb\}\) from R3 to (L\d|B1)$/),
+      label: expect.stringMatching(/^Move cribbing set \(\{1680 lb\}\) from R3 to (L\d|R1|B1)$/),
     });
   });
 });
@@ -236,7 +236,12 @@ const CASES: [string, Build, Build, Status][] = [
   ['wheelsFit', plain, withBody(withChassis(plain, { wheelbaseIn: 210 }), { lengthIn: 110 }), 'fails'],
   ['approach', plain, strict(withBumper(plain, 'steel-24'), 'approachDeg', 12), 'fails'],
   ['departure', plain, strict(plain, 'departureDeg', 45), 'fails'],
-  ['frameMoment', plain, strict(plain, 'frameMomentPct', 5), 'fails'],
+  [
+    'frameMoment',
+    plain,
+    strict(withItem(plain, 'load', itemAt('Load', 4_000, 95)), 'frameMomentPct', 5),
+    'fails',
+  ],
   ['hoseBeds', plain, strict(plain, 'hoseBedFt3', 300), 'fails'],
   ['preconnects', plain, house.settle(withPump(plain, undefined)), 'fails'],
   ['compartments', plain, strict(plain, 'compartmentFt3', 1000), 'fails'],
@@ -245,6 +250,15 @@ const CASES: [string, Build, Build, Status][] = [
     pumper,
     withBody(withChassis(pumper, { wheelbaseIn: 210 }), { lengthIn: 122 }),
     'caution',
+  ],
+  // Six packs in the cab, of whose six seats the driver's holds none.
+  ['packs', pumper, carrying(pumper, { partId: 'pack', count: 6, compartmentId: 'cab' }), 'caution'],
+  ['goesIn', pumper, carrying(pumper, { partId: 'pike-pole-8', count: 1, compartmentId: 'L2' }), 'fails'],
+  [
+    'compartmentFull',
+    carrying(plain, { partId: 'absorbent', count: 1, compartmentId: 'B1' }),
+    carrying(plain, { partId: 'absorbent', count: 10, compartmentId: 'B1' }),
+    'fails',
   ],
   [
     'budget',
@@ -273,8 +287,10 @@ const CASES: [string, Build, Build, Status][] = [
 const DRIVERS = (44 + 68) * (57 * 27 + 9 * 18) + 50 * (33 * 27 + 9 * 18);
 const OFFICERS = (44 + 68) * 44 * 27 + 50 * 20 * 27;
 const COMPARTMENTS_FT3 = (DRIVERS + OFFICERS + 41 * (31 * 28 + 9 * 19)) / 1728;
+/** Bags of absorbent, 28 by 16 by 12 in, in the compartment at the back. */
+const BAG_PCT = (100 * 28 * 16 * 12) / (41 * (31 * 28 + 9 * 19));
 /** What the first axle of the demonstration aerial’s tandem carries, with the heavier and the lighter axles. */
-const [TANDEM_62, TANDEM_48] = [0.52 * 50_077.83, 0.52 * 49_435.01];
+const [TANDEM_62, TANDEM_48] = [0.52 * 50_069.354, 0.52 * 49_426.532];
 
 /**
  * What each check comes to on the two builds of its case: the figure and its limit where it passes, and where
@@ -283,7 +299,7 @@ const [TANDEM_62, TANDEM_48] = [0.52 * 50_077.83, 0.52 * 49_435.01];
  * which each is worst.
  */
 const FIGURES: Record<string, [unit: string, good: [number, number], bad: [number, number]]> = {
-  frontAxle: ['lb', [15_425.61, 20_000], [18_188.75, 18_000]],
+  frontAxle: ['lb', [15_425.61, 20_000], [18_051.667, 18_000]],
   rearAxle: ['lb', [39_490.5 - 15_425.61, 27_000], [32_422.2, 24_000]],
   // The rating is the sum of both axles.
   gross: ['lb', [39_490.5, 20_000 + 27_000], [45_615.5, 18_000 + 24_000]],
@@ -291,7 +307,7 @@ const FIGURES: Record<string, [unit: string, good: [number, number], bad: [numbe
   frontLeast: ['lb', [13_453.68, 10_500], [-5368.67, 10_500]],
   sideRear: ['%', [2.1057, 7], [11.05, 7]],
   sideFront: ['%', [0.7875, 7], [14.6659, 7]],
-  roll: ['%', [69.4276, 80], [80.9967, 80]],
+  roll: ['%', [69.4276, 80], [85.2806, 80]],
   // 52 % of the tandem on its first axle, which has half of the rating.
   tandemAxle: ['lb', [TANDEM_62, 31_000], [TANDEM_48, 24_000]],
   // Twenty inches across is the least that the box must move to be out of the tank, 42 in wide about the middle.
@@ -326,13 +342,17 @@ const FIGURES: Record<string, [unit: string, good: [number, number], bad: [numbe
   // With 24 in of bumper it is reached that much sooner.
   approach: ['deg', [degrees(18 / 72), 8], [degrees(18 / 96), 12]],
   departure: ['deg', [degrees(22 / 106), 8], [degrees(22 / 106), 45]],
-  frameMoment: ['%', [8.8705, 35], [8.8705, 5]],
+  frameMoment: ['%', [272_201.206 / 56_000, 35], [426_974.444 / 56_000, 5]],
   // Two beds, each 160 in long, 20.5 in wide and 24 in deep.
   hoseBeds: ['ft3', [(2 * 160 * 20.5 * 24) / 1728, 30], [(2 * 160 * 20.5 * 24) / 1728, 300]],
   // A crosslay 93 in across, 8 in wide and 14 in deep.
   preconnects: ['ft3', [(93 * 8 * 14) / 1728, 3.5], [0, 3.5]],
   compartments: ['ft3', [COMPARTMENTS_FT3, 40], [COMPARTMENTS_FT3, 1000]],
-  equipmentPlace: ['pieces', [0, 0], [6, 0]],
+  // Two lines of L3 and five of R3.
+  equipmentPlace: ['pieces', [0, 0], [7, 0]],
+  packs: ['pieces', [5, 5], [6, 5]],
+  goesIn: ['pieces', [0, 0], [1, 0]],
+  compartmentFull: ['%', [BAG_PCT, 100], [10 * BAG_PCT, 100]],
   budget: ['$', [600_210_00, 1_000_000_00], [600_210_00, 300_000_00]],
   weighedStands: ['pieces', [0, 0], [1, 0]],
 };

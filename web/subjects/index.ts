@@ -1,4 +1,5 @@
 import { house } from '#core/subjects';
+import { body } from './body';
 import { equipment } from './equipment';
 import type { Face } from './face';
 import { frame } from './frame';
@@ -10,7 +11,7 @@ import { weights } from './weights';
 export type { Face, PanelProps, Section, SidePanel } from './face';
 
 /** How subjects show themselves, by their ids; a subject that is not here is shown by its choices and findings. */
-const FACES: Readonly<Record<string, Face>> = { weights, frame, limits, equipment, items, money };
+const FACES: Readonly<Record<string, Face>> = { weights, frame, limits, body, equipment, items, money };
 
 /** The faces of subjects in the order of the registry. */
 const faces: readonly { id: string; face: Face }[] = house.subjects.flatMap(({ id }) =>

@@ -1,4 +1,4 @@
-import { changedLine, clamped, freshId } from '../../build/index.js';
+import { clamped, freshId, withLine } from '../../build/index.js';
 import type { Build } from '../../build/index.js';
 import type { Evaluation } from '../../kernel/index.js';
 import { bodyPlace } from '../../truck/index.js';
@@ -20,10 +20,17 @@ export function withCompartment(
   change: Partial<Omit<CompartmentLine, 'id'>> | null,
 ): Build {
   const lines = compartmentLines(evaluation);
-  return withCompartments(
-    evaluation.build,
-    change ? changedLine(lines, id, change) : lines.filter((line) => line.id !== id),
-  );
+  if (!change)
+    return withCompartments(
+      evaluation.build,
+      lines.filter((line) => line.id !== id),
+    );
+  const said = Object.fromEntries(
+    Object.entries({ ...lines.find((line) => line.id === id), ...change }).filter(
+      ([, value]) => value !== undefined,
+    ),
+  ) as unknown as CompartmentLine;
+  return withCompartments(evaluation.build, withLine(lines, id, said));
 }
 
 /** A length of a compartment, kept within its field and to the inch. */

@@ -45,6 +45,10 @@ export const hoseBlock = block({
     crosslaysAt: field.optional(
       field.oneOf('Where the crosslays lie', CROSSLAY_PLACES, CROSSLAY_PLACE_NAMES),
     ),
+    /** How high the walls of the main bed stand over its floor; as usual where left out. */
+    wallsIn: field.optional(field.amount('Walls of the hose bed', 'in', { min: 6, max: 60, step: 1 })),
+    /** How wide the main bed is inside its walls; between the compartments where left out. */
+    bedWidthIn: field.optional(field.amount('Width of the hose bed', 'in', { min: 16, max: 96, step: 1 })),
     /** Walls along the main bed, by their distance from the middle; one in the middle where left out. */
     dividers: field.optional(
       field.lines(

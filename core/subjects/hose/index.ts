@@ -1,3 +1,4 @@
+import { withBlock } from '../../build/index.js';
 import type { Build } from '../../build/index.js';
 import {
   amountChoice,
@@ -255,6 +256,8 @@ function widthOfMain(evaluation: Evaluation): number {
   return edges.length === 0 ? 0 : Math.max(...edges) - Math.min(...edges);
 }
 
+const depthOfMain = (evaluation: Evaluation): number => mainBeds(evaluation)[0]?.depthIn ?? 0;
+
 /** A divider is taken hold of at the back of the bed: so long and wide, in. */
 const GRIP_IN = { length: 24, width: 4 };
 
@@ -281,6 +284,28 @@ function grips(evaluation: Evaluation): Grip[] {
   }));
 }
 
+/** The walls of the main bed: how high, and how far apart. */
+function wallChoices(build: Build, evaluated: () => Evaluation): Choice[] {
+  if (isFlatbed(build)) return [];
+  const { wallsIn, bedWidthIn } = hoseBlock.fields;
+  const depth = amountChoice(
+    'bed-walls',
+    { ...wallsIn, usual: [12, 40] },
+    build.hose.wallsIn ?? depthOfMain(evaluated()),
+    (to) => withBlock(build, 'hose', { wallsIn: to }),
+  );
+  if (!isDivided(build)) return [depth];
+  return [
+    depth,
+    amountChoice(
+      'bed-width',
+      { ...bedWidthIn, usual: [30, 80] },
+      build.hose.bedWidthIn ?? widthOfMain(evaluated()),
+      (to) => withBlock(build, 'hose', { bedWidthIn: to }),
+    ),
+  ];
+}
+
 /** Reels, each in a place of its own. */
 function reelChoice(build: Build): Choice {
   const flatbed = isFlatbed(build);
@@ -300,6 +325,7 @@ function reelChoice(build: Build): Choice {
 }
 
 const choices = (build: Build, evaluated: () => Evaluation): Choice[] => [
+  ...wallChoices(build, evaluated),
   ...dividerChoices(build, evaluated),
   reelChoice(build),
   ...bedsIn(build).flatMap((bed) => {

@@ -77,6 +77,12 @@ const bedsOfBuild = { ...reading('hose', [fromBuild((build) => build)], bedsIn),
 
 const dividers = settling('hose', [fromBuild(({ hose }) => hose)], (hose) => dividersIn({ hose }));
 
+/** What is said of the main bed's walls. */
+const bedFigures = settling('hose', [fromBuild(({ hose }) => hose)], ({ wallsIn, bedWidthIn }) => ({
+  wallsIn,
+  bedWidthIn,
+}));
+
 /** A module of crosslays stands in the row, ahead of the pump or behind it. */
 export const hoseAlong = reading(
   'hose',
@@ -113,6 +119,7 @@ export const bedsPlace = provide(
     skid,
     tankBoxes,
     turntable,
+    bedFigures,
   ],
   (
     all: Bed[],
@@ -127,6 +134,7 @@ export const bedsPlace = provide(
     skidAt,
     boxes,
     device,
+    figures,
   ): BedPlace[] => {
     const crosslays = all.filter(({ kind }) => kind === 'crosslay').length;
     const { floorIn, x0 } = bedFloor(body, boxes);
@@ -188,12 +196,12 @@ export const bedsPlace = provide(
             yCenter: side * y,
             widthIn: wide,
             floorIn: body.topIn + up,
-            depthIn: deep,
+            depthIn: figures.wallsIn ?? deep,
             runs: 'along',
           };
         }
         // Between the walls of the bed and its dividers.
-        const half = body.widthIn / 2 - body.compartmentDepthIn;
+        const half = (figures.bedWidthIn ?? body.widthIn - 2 * body.compartmentDepthIn) / 2;
         const at = walls.map(({ yIn }) => Math.min(half, Math.max(-half, yIn)));
         const left = nth === 0 ? -half + MAIN_IN.divider : at[nth - 1]! + MAIN_IN.divider;
         const right = nth === at.length ? half - MAIN_IN.divider : at[nth]! - MAIN_IN.divider;
@@ -203,7 +211,7 @@ export const bedsPlace = provide(
           yCenter: (left + right) / 2,
           widthIn: Math.max(0.1, right - left),
           floorIn,
-          depthIn: MAIN_IN.deep,
+          depthIn: figures.wallsIn ?? MAIN_IN.deep,
           runs: 'along',
         };
       },
