@@ -4,7 +4,7 @@ import type { Build } from '../build/index.js';
 import { DEMONSTRATION } from '../demonstration/index.js';
 import { figureOf, rank, STATUS_WORDS } from '../kernel/index.js';
 import type { ChartOf, TableOf } from '../kernel/index.js';
-import { axles, withChassis } from '../subjects/chassis/index.js';
+import { axles } from '../subjects/chassis/index.js';
 import { frameLoads, frameReport, lyingAlong } from '../subjects/frame/index.js';
 import { house } from '../subjects/index.js';
 import { withItem } from '../subjects/items/index.js';
@@ -268,7 +268,13 @@ describe.each(VARIED)('%s, as charts', (_, build) => {
 
 it('says what the rails resist, and when a chassis maker does not state it', () => {
   expect(frameReport(evaluate(brush), 'inService').words).toContain('Both rails together resist');
-  const silent = withChassis(brush, 'medium-4x4');
+  const silent = house.withOwnPart(brush, {
+    id: 'light-4x4',
+    kind: 'chassis',
+    likeId: 'light-4x4',
+    name: 'Rails not stated',
+    figures: [{ field: 'frameResistingLbIn', value: 0, source: 'plate' }],
+  });
   expect(frameReport(evaluate(silent), 'inService').words).toContain('nothing is checked against it');
 });
 

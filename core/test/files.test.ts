@@ -26,7 +26,7 @@ describe.each(FILES)('%s', (_, { figures, file }) => {
     const now = house.measure(house.parse(file));
     for (const id of ['gross', 'price']) expect(now[id], id).toBeCloseTo(figures[id]!, 6);
     expect(now['front']! + now['rear']!).toBeCloseTo(figures['gross']!, 6);
-    expect(Math.abs(now['front']! - figures['front']!)).toBeLessThan(100);
+    expect(Math.abs(now['front']! - figures['front']!)).toBeLessThan(150);
   });
 
   it('carries a figure for every part that it names; limits were not carried then, and are the newest', () => {

@@ -2,7 +2,6 @@ import {
   around,
   boxOf,
   fromBuild,
-  grown,
   overlapIn,
   provide,
   settling,
@@ -90,24 +89,22 @@ export const planned = settling(
       : familyPlans(body, at, cut, dividers),
 );
 
-/** What a plan asks to be left free of its own box: all behind its shallower upper part. */
+/** What a plan asks to be left free of its own box: all behind the wall of its shallower upper part. */
 function keptFree({ face, region, upper }: Plan): Box[] {
   if (!upper) return [];
   const { x0, x1, y0, y1, z1 } = region;
+  const behind = upper.depthIn + WALL_IN;
   switch (face) {
     case 'left':
-      return [boxOf(x0, x1, y0 + upper.depthIn, y1, upper.fromIn, z1)];
+      return [boxOf(x0, x1, y0 + behind, Math.max(y1, y0 + behind), upper.fromIn, z1)];
     case 'right':
-      return [boxOf(x0, x1, y0, y1 - upper.depthIn, upper.fromIn, z1)];
+      return [boxOf(x0, x1, Math.min(y0, y1 - behind), y1 - behind, upper.fromIn, z1)];
     case 'rear':
-      return [boxOf(x0, x1 - upper.depthIn, y0, y1, upper.fromIn, z1)];
+      return [boxOf(Math.min(x0, x1 - behind), x1 - behind, y0, y1, upper.fromIn, z1)];
     default:
       return [];
   }
 }
-
-/** Nothing stands in the way of what is kept free but the wall before it. */
-const behindWall = (box: Box): Box => grown(box, -WALL_IN);
 
 /** The compartments of the body with the room that everything else leaves of them. */
 export const compartmentsPlace = provide(
@@ -128,9 +125,9 @@ export const compartmentsPlace = provide(
         ? [
             ...inTheWay,
             ...[...made].flatMap(([other, { room }]) =>
-              overlapIn(other.region, plan.region) > 0 ? room.map((box) => grown(box, -WALL_IN)) : [],
+              overlapIn(other.region, plan.region) > 0 ? room : [],
             ),
-            ...keptFree(plan).map(behindWall),
+            ...keptFree(plan),
           ]
         : inTheWay;
       const room = roomOf(plan.region, plan.face, mine, {

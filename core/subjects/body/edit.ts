@@ -1,7 +1,7 @@
 import { clamped, freshId, withLine } from '../../build/index.js';
 import type { Build } from '../../build/index.js';
 import type { Evaluation } from '../../kernel/index.js';
-import { bodyPlace } from '../../truck/index.js';
+import { bodyPlace, wheelOpening } from '../../truck/index.js';
 import { COMPARTMENT_FIELDS, withCompartments } from './block.js';
 import type { CompartmentLine } from './block.js';
 import { planned } from './compartments.js';
@@ -87,7 +87,17 @@ export const KINDS: readonly { id: string; title: string; line: Omit<Compartment
 
 /** A compartment added, with a name that none has yet. */
 export function withNewCompartment(evaluation: Evaluation, kind: string, id = freshId()): Build {
-  const { line } = KINDS.find((candidate) => candidate.id === kind)!;
+  const { line: usual } = KINDS.find((candidate) => candidate.id === kind)!;
+  // What has to do with the wheels stands where they are.
+  const wheels = evaluation.read(wheelOpening);
+  const { frontIn } = evaluation.read(bodyPlace);
+  const startIn =
+    kind === 'pocket'
+      ? wheels.x0 - usual.lengthIn - frontIn
+      : kind === 'overWheel'
+        ? wheels.x0 - frontIn
+        : usual.startIn;
+  const line = { ...usual, startIn: Math.round(startIn) };
   const lines = compartmentLines(evaluation);
   let number = lines.length + 1;
   while (lines.some(({ name }) => name === `C${number}`)) number++;
