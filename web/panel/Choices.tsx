@@ -79,10 +79,13 @@ function Options({ choice, evaluation, bench }: Props<PickChoice | ToggleChoice>
 
 function Picked({ choice, evaluation, bench }: Props<PickChoice>) {
   const { say } = useUnits();
-  const deltas = useMemo(
-    () => new Map(choice.options.map((option) => [option.id, deltaOf(evaluation, option.build)])),
-    [choice, evaluation],
-  );
+  // A closed list weighs nothing: what an option changes is worked out when the list is opened.
+  const known = useMemo(() => new Map<string, Figures>(), [choice, evaluation]);
+  const deltaFor = ({ id, build }: PickChoice['options'][number]): Figures => {
+    const delta = known.get(id) ?? deltaOf(evaluation, build);
+    known.set(id, delta);
+    return delta;
+  };
   return (
     <Select
       className={classes.group}
@@ -99,7 +102,7 @@ function Picked({ choice, evaluation, bench }: Props<PickChoice>) {
             {option.label}
             <br />
             <span className="quiet" style={{ fontSize: 11 }}>
-              {chosen.chosen ? 'chosen' : say(shortChange(deltas.get(option.value)!))}
+              {chosen.chosen ? 'chosen' : say(shortChange(deltaFor(chosen)))}
             </span>
           </span>
         );

@@ -293,7 +293,7 @@ function TankBoxFace({ u0, u1, v0, v1 }: Flat) {
 export const TankSide = ({ boxes }: Tank) =>
   boxes.map((b) => (
     <TankBoxFace
-      key={b.bottomIn}
+      key={`${b.frontIn} ${b.bottomIn}`}
       u0={b.frontIn}
       u1={b.frontIn + b.lengthIn}
       v0={b.bottomIn}
@@ -303,7 +303,7 @@ export const TankSide = ({ boxes }: Tank) =>
 export const TankAbove = ({ boxes }: Tank) =>
   boxes.map((b) => (
     <TankBoxFace
-      key={b.bottomIn}
+      key={`${b.frontIn} ${b.bottomIn}`}
       u0={b.frontIn}
       u1={b.frontIn + b.lengthIn}
       v0={b.centerIn - b.widthIn / 2}
@@ -313,7 +313,7 @@ export const TankAbove = ({ boxes }: Tank) =>
 export const TankEnd = ({ boxes }: Tank) =>
   boxes.map((b) => (
     <TankBoxFace
-      key={b.bottomIn}
+      key={`${b.frontIn} ${b.bottomIn}`}
       u0={-b.widthIn / 2}
       u1={b.widthIn / 2}
       v0={b.bottomIn}

@@ -35,9 +35,9 @@ function Line({
         <span>
           {line.name}, {FACE_NAMES[line.face].toLowerCase()}
         </span>
-        <span className="figures" />
-        <span className="figures">{there ? say(inches(there.lowerDepthIn)) : ''}</span>
-        <span className="figures">{there ? say(cubicFeet(there.volumeFt3)) : 'no room'}</span>
+        <span className="figures" style={{ gridColumn: '2 / -1', whiteSpace: 'nowrap' }}>
+          {there ? say(`${inches(there.lowerDepthIn)} deep, ${cubicFeet(there.volumeFt3)}`) : 'no room left'}
+        </span>
       </button>
       {open && (
         <div className={classes.pieceOpen}>
