@@ -79,11 +79,12 @@ function Options({ choice, evaluation, bench }: Props<PickChoice | ToggleChoice>
 
 function Picked({ choice, evaluation, bench }: Props<PickChoice>) {
   const { say } = useUnits();
-  // A closed list weighs nothing: what an option changes is worked out when the list is opened.
-  const known = useMemo(() => new Map<string, Figures>(), [choice, evaluation]);
-  const deltaFor = ({ id, build }: PickChoice['options'][number]): Figures => {
-    const delta = known.get(id) ?? deltaOf(evaluation, build);
-    known.set(id, delta);
+  // A closed list weighs nothing: what an option changes is worked out when the list is opened. After any edit
+  // the options are others.
+  const [known] = useState(() => new WeakMap<PickChoice['options'][number], Figures>());
+  const deltaFor = (option: PickChoice['options'][number]): Figures => {
+    const delta = known.get(option) ?? deltaOf(evaluation, option.build);
+    known.set(option, delta);
     return delta;
   };
   return (
