@@ -10,7 +10,7 @@ test('from an empty department to three weighed trucks, one mended', async ({ pa
     await newBuild(page, department, 'Valley brush', 'Brush truck');
     await openStep(page, 'Front bumper');
     await page.getByRole('radio', { name: /^Aluminum push bumper/ }).check();
-    await page.getByRole('checkbox', { name: /^Built-in winch/ }).check();
+    await page.getByRole('checkbox', { name: /^Built-in winch, 10,000 lb/ }).check();
     await page.getByRole('checkbox', { name: /^Bumper monitor/ }).check();
     await openStep(page, 'Pump');
     await page.getByRole('radio', { name: /^PTO pump 500 gpm/ }).check();

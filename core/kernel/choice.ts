@@ -23,6 +23,8 @@ export interface PickChoice {
   id: string;
   title: string;
   compact?: boolean;
+  /** Set on what few look for: it is shown when it is asked for. */
+  fine?: true;
   options: ChoiceOption[];
 }
 
@@ -39,6 +41,7 @@ export interface AmountChoice {
   kind: 'amount';
   id: string;
   title: string;
+  fine?: true;
   /** Empty where things are counted. */
   unit: FieldUnit;
   min: number;

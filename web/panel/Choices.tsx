@@ -232,14 +232,29 @@ export function Choices({ evaluation, step, bench }: { evaluation: Evaluation; s
     const { house, build } = evaluation;
     return house.inPanelOf(house.subject(step)).flatMap((subject) => house.choicesOf(subject, build));
   }, [evaluation, step]);
-  const shown = choices.filter(({ kind }) => kind !== 'list');
-  if (shown.length === 0) return null;
+  const [finer, setFiner] = useState(false);
+  const all = choices.filter(({ kind }) => kind !== 'list');
+  if (all.length === 0) return null;
+  // What few look for is a press away, and neither drawn nor weighed before.
+  const isFine = (choice: Choice) => 'fine' in choice && choice.fine === true;
+  const shown = finer ? all : all.filter((choice) => !isFine(choice));
+  const fine = all.filter(isFine).length;
   return (
     <>
       <DeltaHeads />
       {shown.map((choice) => (
         <ChoiceView key={choice.id} choice={choice} evaluation={evaluation} bench={bench} />
       ))}
+      {fine > 0 && (
+        <button
+          type="button"
+          className={classes.more}
+          aria-expanded={finer}
+          onClick={() => setFiner((now) => !now)}
+        >
+          {finer ? 'Only what is chosen most' : `Show ${fine} finer choices: each one by itself`}
+        </button>
+      )}
     </>
   );
 }

@@ -40,6 +40,7 @@ function seatChoice<K extends 'facing' | 'pack', V extends string>(
     id: `seat-${seat}-${key}`,
     title,
     compact: true,
+    fine: true,
     options: (Object.entries(names) as [V, string][]).map(([id, label]) => ({
       id,
       label,

@@ -1,6 +1,6 @@
 import type { Build } from '../../build/index.js';
 import { amountChoice, atOnce, partOptions, way } from '../../kernel/index.js';
-import type { ChangeKind, Choice, Evaluation, Grip, Subject } from '../../kernel/index.js';
+import type { AmountChoice, ChangeKind, Choice, Evaluation, Grip, Subject } from '../../kernel/index.js';
 import { counted, feetInches, listed, one, within } from '../../units/index.js';
 import {
   fittingsBlock,
@@ -22,6 +22,8 @@ const carries = (build: Build, id: string) => build.fittings.lines.some(({ partI
 const GENERATOR = 'generator-8';
 const INVERTER = 'inverter-3';
 
+const fine = (choice: AmountChoice): Choice => ({ ...choice, fine: true });
+
 /** Where one fitting stands: in which place, and where in it. */
 function placeChoices(build: Build, { id, partId, at, aftIn = 0, yIn = 0 }: FittingLine): Choice[] {
   const part = fittingShelf.in(build).find(partId);
@@ -38,6 +40,7 @@ function placeChoices(build: Build, { id, partId, at, aftIn = 0, yIn = 0 }: Fitt
             id: `fitting-${id}-at`,
             title: `${part.name}, where`,
             compact: true,
+            fine: true,
             options: places.map((place) => ({
               id: place,
               label: FITTING_PLACE_NAMES[place],
@@ -48,17 +51,21 @@ function placeChoices(build: Build, { id, partId, at, aftIn = 0, yIn = 0 }: Fitt
         ];
   return [
     ...place,
-    amountChoice(
-      `fitting-${id}-aft`,
-      { ...aft, title: `${part.name}, further aft`, usual: [-60, 60] },
-      aftIn,
-      (to) => (to === aftIn ? build : withFittingAt(build, id, { aftIn: to })),
+    fine(
+      amountChoice(
+        `fitting-${id}-aft`,
+        { ...aft, title: `${part.name}, further aft`, usual: [-60, 60] },
+        aftIn,
+        (to) => (to === aftIn ? build : withFittingAt(build, id, { aftIn: to })),
+      ),
     ),
-    amountChoice(
-      `fitting-${id}-aside`,
-      { ...aside, title: `${part.name}, to the officer’s side`, usual: [-40, 40] },
-      yIn,
-      (to) => (to === yIn ? build : withFittingAt(build, id, { yIn: to })),
+    fine(
+      amountChoice(
+        `fitting-${id}-aside`,
+        { ...aside, title: `${part.name}, to the officer’s side`, usual: [-40, 40] },
+        yIn,
+        (to) => (to === yIn ? build : withFittingAt(build, id, { yIn: to })),
+      ),
     ),
   ];
 }
