@@ -266,8 +266,7 @@ export class Shelf<P extends Named = Named> {
           `figures.${i}.value`,
           `must be from ${field.min} to ${field.max} for ${field.id} (was ${figure.value})`,
         );
-      }
-      else if (like && !Number.isFinite(field.read(field.write(like, figure.value))))
+      } else if (like && !Number.isFinite(field.read(field.write(like, figure.value))))
         say(`figures.${i}.field`, `must be a figure that "${own.likeId}" has (was "${figure.field}")`);
       if (own.figures.findIndex((other) => other.field === figure.field) < i)
         say(`figures.${i}.field`, `is given twice (was "${figure.field}")`);

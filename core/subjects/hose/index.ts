@@ -289,21 +289,15 @@ function wallChoices(build: Build, evaluated: () => Evaluation): Choice[] {
   if (isFlatbed(build)) return [];
   const { wallsIn, bedWidthIn } = hoseBlock.fields;
   const depthNow = build.hose.wallsIn ?? depthOfMain(evaluated());
-  const depth = amountChoice(
-    'bed-walls',
-    { ...wallsIn, usual: [12, 40] },
-    depthNow,
-    (to) => (to === depthNow ? build : withBlock(build, 'hose', { wallsIn: to })),
+  const depth = amountChoice('bed-walls', { ...wallsIn, usual: [12, 40] }, depthNow, (to) =>
+    to === depthNow ? build : withBlock(build, 'hose', { wallsIn: to }),
   );
   if (!isDivided(build)) return [depth];
   const widthNow = build.hose.bedWidthIn ?? widthOfMain(evaluated());
   return [
     depth,
-    amountChoice(
-      'bed-width',
-      { ...bedWidthIn, usual: [30, 80] },
-      widthNow,
-      (to) => (to === widthNow ? build : withBlock(build, 'hose', { bedWidthIn: to })),
+    amountChoice('bed-width', { ...bedWidthIn, usual: [30, 80] }, widthNow, (to) =>
+      to === widthNow ? build : withBlock(build, 'hose', { bedWidthIn: to }),
     ),
   ];
 }
