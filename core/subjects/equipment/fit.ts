@@ -19,29 +19,43 @@ function roomsOf(compartment: Compartment): Room[] {
   const cells = compartment.room.map((box) => seenFrom(face, box, edge));
   const us = sorted(cells.flatMap(({ u0, u1 }) => [u0, u1]));
   const vs = sorted(cells.flatMap(({ v0, v1 }) => [v0, v1]));
+  // Each piece of the door, in columns from the bottom up; undefined where nothing is behind.
+  const grid = us
+    .slice(0, -1)
+    .map((u) =>
+      vs.slice(0, -1).map((v) => cells.find(({ u0, u1, v0, v1 }) => u0 <= u && u < u1 && v0 <= v && v < v1)),
+    );
   rooms = [];
-  const cellAt = (u: number, v: number) =>
-    cells.find(({ u0, u1, v0, v1 }) => u0 <= u && u < u1 && v0 <= v && v < v1);
-  for (let i = 0; i < us.length - 1; i++)
-    for (let k = 0; k < vs.length - 1; k++)
-      for (let j = i; j < us.length - 1; j++)
-        for (let l = k; l < vs.length - 1; l++) {
-          let [near, far] = [0, Infinity];
-          for (let c = i; c <= j && far > near; c++)
-            for (let r = k; r <= l; r++) {
-              const cell = cellAt(us[c]!, vs[r]!);
-              near = cell ? Math.max(near, cell.nearIn) : Infinity;
-              far = cell ? Math.min(far, cell.farIn) : 0;
-            }
-          if (far <= near) continue;
+  for (let i = 0; i < grid.length; i++)
+    for (let k = 0; k < vs.length - 1; k++) {
+      // As wide as the row below it goes on; each row further up may end it sooner.
+      let width = grid.length;
+      for (let l = k; l < vs.length - 1 && width > i; l++) {
+        let [near, far] = [0, Infinity];
+        for (let j = i; j < width; j++) {
+          for (let r = k; r <= l; r++) {
+            const cell = grid[j]![r];
+            near = cell ? Math.max(near, cell.nearIn) : Infinity;
+            far = cell ? Math.min(far, cell.farIn) : 0;
+          }
+          if (far <= near) {
+            width = j;
+            break;
+          }
           const room: Room = [
             Math.min(us[j + 1]! - us[i]!, openingIn.wide),
             Math.min(vs[l + 1]! - vs[k]!, openingIn.high),
             far - near,
           ];
-          if (rooms.some((other) => other.every((size, axis) => size >= room[axis]!))) continue;
-          rooms = [...rooms.filter((other) => !other.every((size, axis) => size <= room[axis]!)), room];
+          if (rooms.some((other) => other[0] >= room[0] && other[1] >= room[1] && other[2] >= room[2]))
+            continue;
+          rooms = [
+            ...rooms.filter((other) => other[0] > room[0] || other[1] > room[1] || other[2] > room[2]),
+            room,
+          ];
         }
+      }
+    }
   known.set(compartment, rooms);
   return rooms;
 }
