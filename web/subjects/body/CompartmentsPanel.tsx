@@ -31,11 +31,17 @@ function Line({
     bench.change({ build: evaluation.house.settle(build), words, choice: COMPARTMENTS_CHOICE });
   return (
     <li className={classes.piece}>
-      <button type="button" className={classes.pieceHead} aria-expanded={open} onClick={onOpen}>
+      <button
+        type="button"
+        className={classes.pieceHead}
+        style={{ gridTemplateColumns: '1fr auto' }}
+        aria-expanded={open}
+        onClick={onOpen}
+      >
         <span>
           {line.name}, {FACE_NAMES[line.face].toLowerCase()}
         </span>
-        <span className="figures" style={{ gridColumn: '2 / -1', whiteSpace: 'nowrap' }}>
+        <span className="figures" style={{ whiteSpace: 'nowrap' }}>
           {there ? say(`${inches(there.lowerDepthIn)} deep, ${cubicFeet(there.volumeFt3)}`) : 'no room left'}
         </span>
       </button>
