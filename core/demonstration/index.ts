@@ -40,3 +40,4 @@ export { DISTRICT_KINDS, DISTRICT_NAMES };
 export type { DistrictKind };
 export { starterBuild } from './starter.js';
 export { startBuild } from './templates.js';
+export { carried, loaded } from './lines.js';

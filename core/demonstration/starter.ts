@@ -1,22 +1,7 @@
-import { numbered } from '../build/index.js';
 import type { Build, BuildType } from '../build/index.js';
 import type { Choices } from '../kernel/index.js';
 import { house } from '../subjects/index.js';
-
-/** A list of one line a part. */
-const carried = (prefix: string, ...partIds: string[]) => ({
-  lines: numbered(
-    prefix,
-    partIds.map((partId) => ({ partId })),
-  ),
-});
-/** A hose load in each bed. */
-const loaded = (...loads: [bedId: string, partId: string, lengthFt: number][]) => ({
-  loads: numbered(
-    'h',
-    loads.map(([bedId, partId, lengthFt]) => ({ bedId, partId, lengthFt })),
-  ),
-});
+import { carried, loaded } from './lines.js';
 
 const PLAIN: Record<BuildType, Choices> = {
   pumper: {

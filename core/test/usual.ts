@@ -2,6 +2,7 @@ import { numbered } from '../build/index.js';
 import type { Build, BuildType } from '../build/index.js';
 import type { Choices } from '../kernel/index.js';
 import type { FittingPlace } from '../subjects/fittings/index.js';
+import { carried, loaded } from '../demonstration/index.js';
 import { house } from '../subjects/index.js';
 
 /** What finished trucks of a kind usually come to (formulas: usual trucks): in and lb. */
@@ -77,20 +78,6 @@ const GRASS_GEAR = {
     ).map(([partId, compartmentId]) => ({ partId, count: 1, compartmentId })),
   ),
 };
-/** A hose load in each bed. */
-const hose = (...loads: [bedId: string, partId: string, lengthFt: number][]) => ({
-  loads: numbered(
-    'h',
-    loads.map(([bedId, partId, lengthFt]) => ({ bedId, partId, lengthFt })),
-  ),
-});
-const carried = (prefix: string, ...partIds: string[]) => ({
-  lines: numbered(
-    prefix,
-    partIds.map((partId) => ({ partId })),
-  ),
-});
-
 const truck = (name: string, type: BuildType, choices: Choices): Build =>
   house.settle(house.build({ name, department: { name: 'Usual' }, type }, choices));
 
@@ -126,7 +113,7 @@ export const USUAL: UsualKind[] = [
       bumper: { partId: 'plain', ...carried('b', 'winch-receiver') },
       pump: { partId: 'compact-1250' },
       tank: { gallons: 300, shapeId: 'lowRectangular', aftIn: 0 },
-      hose: hose(
+      hose: loaded(
         ['crosslay-1', 'attack-1.75', 200],
         ['crosslay-2', 'attack-1.75', 200],
         ['main-left', 'supply-4', 300],
@@ -157,7 +144,7 @@ export const USUAL: UsualKind[] = [
       bumper: { partId: 'steel-18', ...carried('b', 'hose-well') },
       pump: { partId: 'midship-1500-side' },
       tank: { gallons: 500, shapeId: 'rectangular', aftIn: 0 },
-      hose: hose(['bumper-well', 'attack-1.75', 100], ...ATTACK, ...SUPPLY),
+      hose: loaded(['bumper-well', 'attack-1.75', 100], ...ATTACK, ...SUPPLY),
       ladders: { mountId: 'tunnel', ...THREE_LADDERS },
       body: { partId: 'body-aluminum', lengthIn: 128, doorsId: 'rollUp' },
       equipment: packs(5),
@@ -187,7 +174,7 @@ export const USUAL: UsualKind[] = [
       pump: { partId: 'midship-1500-side' },
       tank: { gallons: 750, shapeId: 'tShape', aftIn: 0 },
       foam: { partId: 'injection-a-small', gallons: 20 },
-      hose: hose(
+      hose: loaded(
         ['bumper-well', 'attack-1.75', 100],
         ...ATTACK,
         ['crosslay-3', 'attack-2.5', 200],
@@ -229,7 +216,7 @@ export const USUAL: UsualKind[] = [
       pump: { partId: 'midship-1500-side' },
       tank: { gallons: 750, shapeId: 'rectangular', aftIn: 0 },
       foam: { partId: 'injection-a-small', gallons: 20 },
-      hose: hose(['bumper-well', 'attack-1.75', 100], ...ATTACK, ...SUPPLY),
+      hose: loaded(['bumper-well', 'attack-1.75', 100], ...ATTACK, ...SUPPLY),
       ladders: { mountId: 'tunnel', ...THREE_LADDERS },
       body: { partId: 'body-aluminum', lengthIn: 186, doorsId: 'rollUp' },
       equipment: packs(7),
@@ -267,7 +254,7 @@ export const USUAL: UsualKind[] = [
       pump: { partId: 'midship-1500-top' },
       tank: { gallons: 1000, shapeId: 'tShape', aftIn: 0 },
       foam: { partId: 'injection-a-small', gallons: 20 },
-      hose: hose(['bumper-well', 'attack-1.75', 100], ...ATTACK, ...SUPPLY),
+      hose: loaded(['bumper-well', 'attack-1.75', 100], ...ATTACK, ...SUPPLY),
       ladders: { mountId: 'flat', ...THREE_LADDERS },
       body: { partId: 'body-aluminum', lengthIn: 164, doorsId: 'rollUp' },
       equipment: packs(5),
@@ -304,7 +291,7 @@ export const USUAL: UsualKind[] = [
       pump: { partId: 'midship-1250-side' },
       tank: { gallons: 1000, shapeId: 'tShape', aftIn: 0 },
       foam: { partId: 'injection-a-small', gallons: 20 },
-      hose: hose(...ATTACK, ...SUPPLY),
+      hose: loaded(...ATTACK, ...SUPPLY),
       ladders: { mountId: 'flat', ...THREE_LADDERS },
       body: { partId: 'body-aluminum', lengthIn: 164, doorsId: 'rollUp' },
       equipment: packs(4),
@@ -333,7 +320,7 @@ export const USUAL: UsualKind[] = [
       bumper: { partId: 'plain', lines: [] },
       pump: { partId: 'pto-1000' },
       tank: { gallons: 1750, shapeId: 'lowT', aftIn: 0 },
-      hose: hose(...ATTACK, ['main-left', 'supply-4', 400]),
+      hose: loaded(...ATTACK, ['main-left', 'supply-4', 400]),
       ladders: { mountId: 'flat', ...THREE_LADDERS },
       body: { partId: 'body-aluminum', lengthIn: 194, doorsId: 'rollUp' },
       fittings: fitted('light-bar', 'fit-out-plain', 'hose-bed-cover'),
@@ -362,7 +349,7 @@ export const USUAL: UsualKind[] = [
       device: { partId: 'ladder-75-rear', outriggersId: 'one-pair' },
       pump: { partId: 'pto-1250' },
       tank: { gallons: 400, shapeId: 'rectangular', aftIn: 0 },
-      hose: hose(...ATTACK, ['main-left', 'supply-4', 400], ['main-right', 'supply-4', 400]),
+      hose: loaded(...ATTACK, ['main-left', 'supply-4', 400], ['main-right', 'supply-4', 400]),
       ladders: {
         mountId: 'rack',
         ...carried('l', 'extension-35-3', 'extension-24', 'roof-16', 'attic-10'),
@@ -395,7 +382,7 @@ export const USUAL: UsualKind[] = [
       device: { partId: 'ladder-100-rear', outriggersId: 'two-pairs' },
       pump: { partId: 'pto-1250' },
       tank: { gallons: 300, shapeId: 'rectangular', aftIn: 0 },
-      hose: hose(...ATTACK, ['main-left', 'supply-4', 800]),
+      hose: loaded(...ATTACK, ['main-left', 'supply-4', 800]),
       ladders: {
         mountId: 'tunnel-middle',
         ...carried('l', 'extension-35-3', 'extension-28', 'extension-24', 'roof-16', 'attic-10'),
@@ -428,7 +415,7 @@ export const USUAL: UsualKind[] = [
       device: { partId: 'platform-100-mid', outriggersId: 'two-pairs' },
       pump: { partId: 'compact-1250' },
       tank: { gallons: 300, shapeId: 'lowRectangular', aftIn: 12 },
-      hose: hose(['bumper-well', 'attack-1.75', 100], ...ATTACK, ['main-left', 'supply-4', 800]),
+      hose: loaded(['bumper-well', 'attack-1.75', 100], ...ATTACK, ['main-left', 'supply-4', 800]),
       ladders: {
         mountId: 'tunnel',
         ...carried('l', 'extension-35-3', 'extension-28-3', 'roof-14', 'attic-10'),
@@ -456,7 +443,7 @@ export const USUAL: UsualKind[] = [
       pump: { partId: 'skid-150' },
       tank: { gallons: 350, shapeId: 'skid', aftIn: 14 },
       foam: { partId: 'injection-a-small', gallons: 10 },
-      hose: hose(
+      hose: loaded(
         ['reel', 'booster-1', 150],
         ['tray-left', 'forestry-1.5', 300],
         ['tray-right', 'forestry-1', 300],
@@ -490,7 +477,7 @@ export const USUAL: UsualKind[] = [
       pump: { partId: 'skid-150' },
       tank: { gallons: 300, shapeId: 'lowSkid', aftIn: 1 },
       foam: { partId: 'injection-a-small', gallons: 20 },
-      hose: hose(
+      hose: loaded(
         ['reel', 'booster-1', 150],
         ['tray-left', 'forestry-1.5', 300],
         ['tray-right', 'forestry-1', 300],
@@ -529,7 +516,7 @@ export const USUAL: UsualKind[] = [
       pump: { partId: 'pto-500' },
       tank: { gallons: 500, shapeId: 'lowWide', aftIn: 32 },
       foam: { partId: 'injection-a-small', gallons: 15 },
-      hose: hose(
+      hose: loaded(
         ['reel', 'booster-1', 150],
         ['tray-left', 'forestry-1.5', 1000],
         ['tray-right', 'forestry-1', 500],
@@ -562,7 +549,7 @@ export const USUAL: UsualKind[] = [
       pump: { partId: 'electric-1250' },
       tank: { gallons: 500, shapeId: 'tShape', aftIn: 0 },
       foam: { partId: 'injection-a-small', gallons: 20 },
-      hose: hose(...ATTACK, ...SUPPLY),
+      hose: loaded(...ATTACK, ...SUPPLY),
       ladders: { mountId: 'flat', ...THREE_LADDERS },
       body: { partId: 'body-aluminum', lengthIn: 164, doorsId: 'rollUp' },
       equipment: packs(5),
