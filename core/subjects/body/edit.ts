@@ -42,7 +42,11 @@ export const withCompartmentLength = (
 ): Build => withCompartment(evaluation, id, { [key]: clamped(COMPARTMENT_FIELDS[key], Math.round(value)) });
 
 /** What can be added, as it usually is; lengths in. */
-export const KINDS: readonly { id: string; title: string; line: Omit<CompartmentLine, 'id' | 'name'> }[] = [
+export const COMPARTMENT_KINDS: readonly {
+  id: string;
+  title: string;
+  line: Omit<CompartmentLine, 'id' | 'name'>;
+}[] = [
   {
     id: 'side',
     title: 'At the side',
@@ -87,7 +91,7 @@ export const KINDS: readonly { id: string; title: string; line: Omit<Compartment
 
 /** A compartment added, with a name that none has yet. */
 export function withNewCompartment(evaluation: Evaluation, kind: string, id = freshId()): Build {
-  const { line: usual } = KINDS.find((candidate) => candidate.id === kind)!;
+  const { line: usual } = COMPARTMENT_KINDS.find((candidate) => candidate.id === kind)!;
   // What has to do with the wheels stands where they are.
   const wheels = evaluation.read(wheelOpening);
   const { frontIn } = evaluation.read(bodyPlace);

@@ -38,7 +38,7 @@ export { compartmentChoices, COMPARTMENTS_CHOICE } from './compartment-choices.j
 export { edgeOf, seenFrom } from './room.js';
 export {
   compartmentLines,
-  KINDS,
+  COMPARTMENT_KINDS,
   withCompartment,
   withCompartmentLength,
   withNewCompartment,

@@ -5,7 +5,7 @@ import { compartments, components } from '../../truck/index.js';
 import { house } from '../index.js';
 import { withTank } from '../tank/index.js';
 import {
-  KINDS,
+  COMPARTMENT_KINDS,
   compartmentLines,
   withCompartment,
   withCompartmentLength,
@@ -63,7 +63,7 @@ describe('compartments as data', () => {
     ]);
   });
 
-  it.each(KINDS.map(({ id, title }) => [id, title]))(
+  it.each(COMPARTMENT_KINDS.map(({ id, title }) => [id, title]))(
     '%s can be added (%s), and comes to some room',
     (kind) => {
       const added = withNewCompartment(at(plain), kind, 'mine');

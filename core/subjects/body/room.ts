@@ -2,8 +2,7 @@ import { boxOf, grown, overlapIn } from '../../kernel/index.js';
 import type { Box } from '../../kernel/index.js';
 
 /** Where a compartment opens: to a side, to the back, or upward. */
-export const FACES = ['left', 'right', 'rear', 'top'] as const;
-export type Face = (typeof FACES)[number];
+export type Face = 'left' | 'right' | 'rear' | 'top';
 
 /** A piece of a compartment behind its door: where on the door it is, and from where to where it goes in, in. */
 interface Cell {

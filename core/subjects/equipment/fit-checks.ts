@@ -89,7 +89,8 @@ const full: Check = check(
 
 export const fitChecks = [goesIn, full];
 
-const MOVE: ChangeKind = { id: 'move', title: 'Place of the equipment' };
+/** What moves a piece to another place. */
+export const MOVE: ChangeKind = { id: 'move', title: 'Place of the equipment' };
 /** So many of the largest pieces of a full compartment are looked at for other places. */
 const LOOKED_AT = 4;
 

@@ -1,6 +1,6 @@
 import type { Build } from '../../build/index.js';
 import { amountChoice, atOnce, check, fromBuild, limitKind, reading, way } from '../../kernel/index.js';
-import type { ChangeKind, Changes, Choice, Subject } from '../../kernel/index.js';
+import type { Changes, Choice, Subject } from '../../kernel/index.js';
 import { compartments } from '../../truck/index.js';
 import { seatsFitted } from '../cab/index.js';
 import { counted, formatWhole, lb, within } from '../../units/index.js';
@@ -16,7 +16,7 @@ import {
 } from './block.js';
 import type { EquipmentLine } from './block.js';
 import { goesInto } from './fit.js';
-import { fitChanges, fitChecks } from './fit-checks.js';
+import { fitChanges, fitChecks, MOVE } from './fit-checks.js';
 import { equipmentComponents, equipmentLb, moved } from './place.js';
 
 export {
@@ -108,7 +108,6 @@ const packs = check(
   },
 );
 
-const MOVE: ChangeKind = { id: 'move', title: 'Place of the equipment' };
 /** So many of the heaviest lines are looked at for other places. */
 const MOVES_LOOKED_AT = 8;
 

@@ -18,7 +18,7 @@ import {
 import type { ChangeKind, Changes, Choice, Component, Subject, Taking, TankBox } from '../../kernel/index.js';
 import { bodyPlace, pumpHouse, tankBoxes } from '../../truck/index.js';
 import { gal, gpm, IN3_PER_GAL, one } from '../../units/index.js';
-import { centerOfBoxes, foamBoxes } from '../tank/index.js';
+import { centerOfBoxes, foamBoxes, USABLE_FRACTION } from '../tank/index.js';
 import { chosenChassis } from '../chassis/index.js';
 import { FOAM_SYSTEMS } from './parts.js';
 import type { FoamSystem } from './parts.js';
@@ -90,7 +90,6 @@ const ON_DECK_IN = { aheadOfEnd: 12, up: 14 };
 const OVER_FRAME_IN = 14;
 /** A tank of its own: as wide and high, behind the water tank, and what it weighs empty for a gallon; in, lb. */
 const OWN_TANK = { widthIn: 22, heightIn: 24, behindIn: 2, lbPerGal: 1.6, centsPerGal: 2_400 };
-const USABLE = 0.97;
 /** Concentrate is known to the gallon: ± percent. */
 const FOAM_TOLERANCE_PCT = 2;
 
@@ -112,7 +111,7 @@ const ownTank = reading(
       frontIn: Math.max(body.frontIn, ...ends) + behindIn,
       centerIn: 0,
       bottomIn: Math.max(body.deckIn + behindIn, ...boxes.slice(0, 1).map(({ bottomIn }) => bottomIn)),
-      lengthIn: (chosen.gallons * IN3_PER_GAL) / USABLE / (widthIn * heightIn),
+      lengthIn: (chosen.gallons * IN3_PER_GAL) / USABLE_FRACTION / (widthIn * heightIn),
       widthIn,
       heightIn,
       lateralCells: 1,

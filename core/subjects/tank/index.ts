@@ -14,7 +14,7 @@ import {
 } from './work.js';
 
 export { withTank } from './block.js';
-export { centerOfBoxes, foamBoxes } from './place.js';
+export { centerOfBoxes, foamBoxes, USABLE_FRACTION } from './place.js';
 export { capacityGal, fillTank, tank as tankCalculation } from './filling.js';
 export type { TankResult } from './filling.js';
 export { movementOf } from './tilted.js';

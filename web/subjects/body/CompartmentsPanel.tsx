@@ -5,7 +5,7 @@ import {
   compartmentLines,
   COMPARTMENTS_CHOICE,
   FACE_NAMES,
-  KINDS,
+  COMPARTMENT_KINDS,
   withCompartment,
   withCompartments,
   withNewCompartment,
@@ -114,7 +114,7 @@ export function CompartmentsPanel(props: PanelProps) {
           style={{ flex: 1 }}
           value=""
           onChange={(event) => {
-            const kind = KINDS.find(({ id }) => id === event.currentTarget.value);
+            const kind = COMPARTMENT_KINDS.find(({ id }) => id === event.currentTarget.value);
             if (!kind) return;
             const next = withNewCompartment(evaluation, kind.id);
             bench.change({
@@ -126,7 +126,7 @@ export function CompartmentsPanel(props: PanelProps) {
           }}
           data={[
             { value: '', label: 'Choose what kind…' },
-            ...KINDS.map(({ id, title }) => ({ value: id, label: title })),
+            ...COMPARTMENT_KINDS.map(({ id, title }) => ({ value: id, label: title })),
           ]}
         />
         {own && (
