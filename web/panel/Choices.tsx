@@ -252,7 +252,7 @@ export function Choices({ evaluation, step, bench }: { evaluation: Evaluation; s
           aria-expanded={finer}
           onClick={() => setFiner((now) => !now)}
         >
-          {finer ? 'Only what is chosen most' : `Show ${fine} finer choices: each one by itself`}
+          {finer ? 'Only what is chosen most' : `Show ${fine} finer choices`}
         </button>
       )}
     </>

@@ -242,7 +242,7 @@ export function Limits() {
         )}
       </div>
       {alsoId !== undefined && (
-        <p className="quiet">
+        <p className="quiet" style={{ fontSize: 13 }}>
           Of each limit the harder one counts, and of what is reckoned with the heavier: every check says what
           the worse of the two would.
         </p>
