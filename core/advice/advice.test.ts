@@ -52,10 +52,14 @@ describe.each([
       }
       const was = house.evaluate(spec);
       expect(change['front']).toBeCloseTo(after.figures()['front']! - was.figures()['front']!, 6);
-      const worsened = after.findings.filter(
-        (finding) =>
-          rank(finding.status) > rank(was.findings.find((old) => old.id === finding.id)?.status ?? 'holds'),
-      );
+      // Of another status, or further over what it was over.
+      const worsened = after.findings.filter((finding) => {
+        const old = was.finding(finding.id);
+        return (
+          rank(finding.status) > rank(old?.status ?? 'holds') ||
+          (finding.status === 'fails' && old?.status === 'fails' && finding.margin < old.margin - 1e-6)
+        );
+      });
       expect(worse).toEqual(worsened.map(({ title }) => title));
     }
   });
@@ -256,7 +260,7 @@ describe('what a remedy does besides', () => {
     expect(aft.worse).toContain('Rear axle');
   });
 
-  it('counts what is lost in amounts: compartment volume, bed height, length, money', () => {
+  it('counts what is lost in amounts: water, hose, seats, compartment volume, bed height, length, money', () => {
     const { harm } = judgeChange(base, (on) => withBlock(on, 'tank', { shapeId: 'tall' }))!;
     expect(harm['hoseBed']).toBeGreaterThan(0);
     expect(Object.keys(harm).sort()).toEqual([
@@ -264,12 +268,28 @@ describe('what a remedy does besides', () => {
       'gross',
       'height',
       'hoseBed',
+      'hoseCarried',
       'length',
       'price',
+      'seats',
+      'water',
     ]);
     const none = Object.fromEntries(Object.keys(harm).map((id) => [id, 0]));
     const cost = (by: typeof harm) => harmOf(house, [], 0, { ...none, ...by });
     expect(cost({ compartments: -20 })).toBeGreaterThan(cost({ compartments: 20 }));
     expect(cost({ hoseBed: 6 })).toBeGreaterThan(0);
+  });
+
+  it('offers another chassis beside small moves where much is over, and names all that it brings', () => {
+    const heavy = house.settle(withTank(pumper, { gallons: 1500 }));
+    const remedies = remediesFor(house.evaluate(heavy), 'rearAxle');
+    expect(remedies.some(({ kind, mends }) => kind.id !== 'chassis' && mends)).toBe(true);
+    const other = remedies.find(({ kind, mends }) => kind.id === 'chassis' && mends)!;
+    const { wheelbaseIn, frontAxleId, rearAxleId } = other.build.chassis;
+    expect(other.label).toContain(`wheelbase {${wheelbaseIn} in}`);
+    // What the label names is what stands there: the ratings are those of the axles chosen.
+    for (const id of [frontAxleId, rearAxleId])
+      expect(other.label.replaceAll(/[{}]/g, '')).toContain(`${id.split('-')[1]} lb`);
+    expect(other.build.tank).toEqual(heavy.tank);
   });
 });

@@ -6,8 +6,9 @@ import { candidatesFor, harmOf, judgeChange, standingIn, standingOf } from './ju
 import type { Judged, Standing } from './judged.js';
 import { obstacleOf } from './obstacles.js';
 import type { Obstacle } from './obstacles.js';
-import { levelOf, pairsOf } from './pairs.js';
-import type { Pair, Single } from './pairs.js';
+import { levelOf } from './pairs.js';
+import type { Single } from './pairs.js';
+import { weighPairs } from './weigh-pairs.js';
 
 /** One of the changes that a piece of advice consists of. */
 export interface AdvisedChange {
@@ -65,7 +66,7 @@ const MOST_OF_A_MATTER = 4;
 /** Steps between two reports of progress. */
 const REPORT_EACH = 16;
 /** Of the whole search, weighing single changes takes about this share. */
-const SHARE_OF_SINGLES = 0.6;
+const SHARE_OF_SINGLES = 0.5;
 
 const sumOver = <T>(items: T[], of: (item: T) => number): number =>
   items.reduce((sum, item) => sum + of(item), 0);
@@ -77,8 +78,8 @@ const better = (a: { level: number; worse: number; harm: number }, b: typeof a):
 /**
  * Searches the changes that the catalogue allows, alone and in pairs, for what mends the checks asked for.
  * Every single change is weighed as a whole build. A pair's gains are first taken as the sum of what each
- * does alone, for every pair; the most promising are then weighed as whole builds too, and only those are
- * shown. A generator: each step reports progress, and whoever calls it may stop.
+ * does alone, for every pair; the most promising are then weighed as whole builds too, as are those of which a
+ * try shows that they work on each other, and only those are shown. A generator: each step reports progress, and whoever calls it may stop.
  */
 export function* advise(base: Evaluation, asked: AdviceAsked = {}): Generator<AdviceProgress, AdviceResult> {
   const targets = base.findings.filter(
@@ -104,20 +105,17 @@ export function* advise(base: Evaluation, asked: AdviceAsked = {}): Generator<Ad
     if (i % REPORT_EACH === 0) yield { looked: i, done: (SHARE_OF_SINGLES * i) / steps.length };
   }
 
-  const pairs = pairsOf(singles, base, targets, now);
-  const looked = steps.length + pairs.looked;
-  const weighedPairs: { pair: Pair; judged: Judged; level: number }[] = [];
-  for (const [i, pair] of pairs.promising.entries()) {
-    const judged = judgeChange(base, (build) => pair.b.edit(base.house.settle(pair.a.edit(build))));
-    if (judged) weighedPairs.push({ pair, judged, level: level(judged) });
-    if (i % REPORT_EACH === 0)
-      yield { looked, done: SHARE_OF_SINGLES + ((1 - SHARE_OF_SINGLES) * i) / pairs.promising.length };
-  }
+  const weighing = weighPairs(base, singles, targets, now, level);
+  let step = weighing.next();
+  for (; !step.done; step = weighing.next())
+    yield { looked: steps.length, done: SHARE_OF_SINGLES + (1 - SHARE_OF_SINGLES) * step.value };
+  const { looked: lookedAtPairs, weighed: pairsWeighed } = step.value;
+  const looked = steps.length + lookedAtPairs;
 
   const found = [
     ...singles.map((single) => ({ parts: [single], judged: single.judged, level: single.level })),
     // Two changes are worth their trouble where they mend more than either alone, or do less harm with it.
-    ...weighedPairs
+    ...pairsWeighed
       .filter(({ pair: { a, b }, judged, level: reached }) =>
         [a, b].every(
           (part) =>
@@ -147,7 +145,7 @@ export function* advise(base: Evaluation, asked: AdviceAsked = {}): Generator<Ad
   );
   return {
     looked,
-    weighed: steps.length + weighedPairs.length,
+    weighed: steps.length + pairsWeighed.length,
     advice,
     obstacles: targets
       .filter(({ id }) => !mended.has(id))
@@ -155,7 +153,7 @@ export function* advise(base: Evaluation, asked: AdviceAsked = {}): Generator<Ad
         obstacleOf(
           target,
           singles,
-          weighedPairs.map(({ pair, judged }) => ({ labels: [pair.a.label, pair.b.label], judged })),
+          pairsWeighed.map(({ pair, judged }) => ({ labels: [pair.a.label, pair.b.label], judged })),
         ),
       ),
   };

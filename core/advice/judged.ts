@@ -1,8 +1,6 @@
 import { within } from '../units/index.js';
 import { same } from '../build/index.js';
 import type { Build } from '../build/index.js';
-import { axles as axlesPlace } from '../subjects/chassis/index.js';
-import { envelope, turntable } from '../truck/index.js';
 import { changeOf, rank } from '../kernel/index.js';
 import type { Candidate, ChangeKind, Changes, Evaluation, Figures, Finding, Step } from '../kernel/index.js';
 
@@ -23,24 +21,15 @@ export interface Judged {
   worse: string[];
 }
 
-/** Settling a change clears away what no longer goes with it: a choice of another block is then replaced unasked. */
-const replacesUnasked = (before: Build, edited: Build, settled: Build): boolean =>
-  Object.keys(settled).some((key) => {
-    const of = (build: Build) => (build as unknown as Record<string, unknown>)[key];
-    return key !== 'catalogue' && of(edited) === of(before) && !same(of(settled), of(before));
-  });
+/** Settling a change clears away what does not go with it: a choice is then replaced that the change does not name. */
+const replacesUnasked = (edited: Build, settled: Build): boolean =>
+  edited !== settled && !same({ ...edited, catalogue: null }, { ...settled, catalogue: null });
 
-/** Behind the rear axle so much of the wheelbase is what a builder would build; more over a device that points aft. */
-const MOST_OVERHANG = { usual: 0.6, rearward: 0.75 };
-
-/** The share of the wheelbase that hangs behind the rear axle, as far as it is more than a builder would build. */
-function tooFarBehind(evaluation: Evaluation): number {
-  const on = evaluation.read(axlesPlace);
-  const { rearIn } = evaluation.read(envelope);
-  const most =
-    evaluation.read(turntable)?.facing === 'rearward' ? MOST_OVERHANG.rearward : MOST_OVERHANG.usual;
-  return Math.max(0, (rearIn - on.wheelbaseIn) / on.wheelbaseIn - most);
-}
+/** Whether something of a build is further beyond what a builder would build than it was. */
+const isLaughable = (before: Evaluation, after: Evaluation): boolean =>
+  before.house.subjects.some(
+    ({ unbuildable }) => unbuildable && after.read(unbuildable) > before.read(unbuildable),
+  );
 
 /** Less is no difference of a margin, as a share of its limit. */
 const NO_DIFFERENCE = 1e-6;
@@ -53,9 +42,9 @@ export function judgeChange(base: Evaluation, edit: Step['edit']): Judged | null
   const { house } = base;
   const edited = edit(base.build);
   const build = house.settle(edited);
-  if (replacesUnasked(base.build, edited, build) || house.problemsOf(build).length > 0) return null;
+  if (replacesUnasked(edited, build) || house.problemsOf(build).length > 0) return null;
   const evaluation = base.with(build);
-  if (tooFarBehind(evaluation) > tooFarBehind(base)) return null;
+  if (isLaughable(base, evaluation)) return null;
   const was = new Map(base.findings.map((finding) => [finding.id, finding]));
   const isWorse = ({ id, status, margin, limit }: Finding): boolean => {
     const before = was.get(id);

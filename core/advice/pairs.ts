@@ -13,19 +13,27 @@ export interface Single extends Step {
   level: number;
 }
 
-/** Two changes, by what their gains amount to together before they are weighed. */
-export interface Pair {
+export interface Two {
   a: Single;
   b: Single;
+}
+
+/** Two changes, by what their gains amount to together before they are weighed. */
+export interface Pair extends Two {
   level: number;
   harm: number;
   /** What the checks asked for still lack to hold with comfort, as shares of their limits. */
   lacking: number;
 }
 
-/** Of one pair of matters, so many are weighed: what they gain together is not quite the sum. */
+/** Of one pair of matters, so many are weighed; of two that work on each other, so many steps of each with each. */
 const OF_A_PAIR_OF_MATTERS = 3;
-const MOST_WEIGHED_PAIRS = 160;
+const STEPS_OF_EACH = 3;
+/** So many pairs of matters are tried for whether they work on each other, and pairs of those that do are weighed. */
+const MOST_TRIED = 90;
+const MOST_OF_THOSE = 60;
+/** What two changes gain together may differ by that share of the limit from what they gain alone. */
+const NEARLY_THE_SUM = 0.005;
 
 /** 2 holds, 1 is close, 0 fails: what is to be raised. */
 export const levelOf = (status: Status): number => 2 - rank(status);
@@ -39,13 +47,13 @@ function reachedBy({ status, by, comfort = 0 }: Finding, margin: number): number
   return levelOf(margin < comfort ? 'caution' : 'holds');
 }
 
-/** Every two changes of different matters by the sum of their gains, and those of them that are worth weighing. */
+/** Every two changes of different matters by the sum of their gains: the best of every two matters, best first. */
 export function pairsOf(
   singles: readonly Single[],
   base: Evaluation,
   targets: readonly Finding[],
   now: number,
-): { looked: number; promising: Pair[] } {
+): { looked: number; sorted: Pair[] } {
   const isTarget = base.findings.map(({ id }) => targets.some((target) => target.id === id));
   const kept = new Map<string, Pair[]>();
   // Of those that mend, the least harm first; of those that do not, the nearest to it.
@@ -68,10 +76,53 @@ export function pairsOf(
       const [ca, cb] = [a.judged.harm, b.judged.harm];
       const harmed = Object.fromEntries(Object.keys(ca).map((id) => [id, ca[id]! + (cb[id] ?? 0)]));
       const pair: Pair = { a, b, level, harm: harmOf(base.house, [a.kind, b.kind], worse, harmed), lacking };
-      const key = `${a.matter}|${b.matter}`;
+      const key = keyOf(pair);
       kept.set(key, [...(kept.get(key) ?? []), pair].sort(promise).slice(0, OF_A_PAIR_OF_MATTERS));
     }
   }
-  const promising = [...kept.values()].flat().sort(promise).slice(0, MOST_WEIGHED_PAIRS);
-  return { looked, promising };
+  return { looked, sorted: [...kept.values()].flat().sort(promise) };
+}
+
+const keyOf = ({ a, b }: Two): string => `${a.matter}|${b.matter}`;
+
+/** One pair of every two matters, the most promising of it, to see whether the two work on each other. */
+export function pairsToTry(pairs: readonly Pair[]): Pair[] {
+  const first = new Map<string, Pair>();
+  for (const pair of pairs) if (!first.has(keyOf(pair))) first.set(keyOf(pair), pair);
+  return [...first.values()].slice(0, MOST_TRIED);
+}
+
+/** Whether two changes do together, to a check that is asked for, what their sum does not say. */
+export function workOnEachOther(
+  { a, b }: Two,
+  together: Judged,
+  base: Evaluation,
+  targets: readonly Finding[],
+): boolean {
+  const asked = new Set(targets.map(({ id }) => id));
+  const then = new Map(together.findings.map((finding) => [finding.id, finding.margin]));
+  return base.findings.some(({ id, margin, limit }, k) => {
+    const sum = margin + a.gains[k]! + b.gains[k]!;
+    return (
+      asked.has(id) && Math.abs((then.get(id) ?? sum) - sum) > NEARLY_THE_SUM * Math.max(1, Math.abs(limit))
+    );
+  });
+}
+
+/** Of many, so many evenly spread from the first to the last. */
+function spread<T>(all: readonly T[], many: number): T[] {
+  if (all.length <= many) return [...all];
+  return Array.from({ length: many }, (_, i) => all[Math.round((i * (all.length - 1)) / (many - 1))]!);
+}
+
+/** Of two matters that work on each other, steps of each with steps of the other, whatever their sums promise. */
+export function pairsOfThose(singles: readonly Single[], those: readonly Two[]): Two[] {
+  const of = (matter: string) =>
+    spread(
+      singles.filter((single) => single.matter === matter),
+      STEPS_OF_EACH,
+    );
+  return those
+    .flatMap((pair) => of(pair.a.matter).flatMap((a) => of(pair.b.matter).map((b) => ({ a, b }))))
+    .slice(0, MOST_OF_THOSE);
 }

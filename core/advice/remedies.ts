@@ -73,6 +73,10 @@ const costsMore = (restoring: Remedy, clearing: Remedy): boolean =>
 /** What restores the reserve, then what clears the limit, then what only eases. */
 const grade = ({ restores, mends }: Remedy): number => Number(restores) + Number(mends);
 
+/** So far over its limit that a whole choice, such as another chassis, belongs beside the small moves, share. */
+const LARGE_SHARE = 0.05;
+const isLarge = ({ margin, limit }: Finding): boolean => margin < -LARGE_SHARE * Math.abs(limit);
+
 /** The better first: by grade; of those that mend the least harm, of those that ease the most gain. */
 const better = (a: Remedy, b: Remedy): number =>
   grade(b) - grade(a) || (a.mends ? a.harm - b.harm || b.gain - a.gain : b.gain - a.gain);
@@ -96,5 +100,8 @@ export function remediesFor(base: Evaluation, findingId: string): Remedy[] {
     return count <= MOST_OF_A_KIND;
   });
   const mending = varied.filter(({ mends }) => mends);
-  return (mending.length >= 2 ? mending : varied).slice(0, MOST_SHOWN);
+  const offered = mending.length >= 2 ? mending : varied;
+  const shown = offered.slice(0, MOST_SHOWN);
+  const whole = offered.find(({ kind, mends }) => mends && kind.costs === 'much');
+  return whole && isLarge(finding) && !shown.includes(whole) ? [...shown.slice(0, -1), whole] : shown;
 }

@@ -17,7 +17,7 @@ export type { Problem } from './problem.js';
 export { judge } from './problems.js';
 export { Countable, FINEST, isId, isReadable, Letters, MayBeLeftOut, Nested, Open } from './rules.js';
 export { classOf, fileRules } from './rules-of.js';
-export { same } from './same.js';
+export { kept, same } from './same.js';
 export { BASES, BASIS_TOLERANCE_PCT, BUILD_TYPES } from './types.js';
 export type { Basis } from './types.js';
 export { fromLater, linesIn, listIn, objectIn, upgraded } from './upgrade.js';

@@ -117,8 +117,10 @@ export interface Grip {
   /** What is taken hold of, in the truck's frame. */
   box: Box;
   directions: Direction[];
-  /** Taken hold of from the sides of the truck only. */
-  fromSide?: true;
+  /** Taken hold of from there only: from the sides of the truck, or from above. */
+  from?: 'sides' | 'above';
+  /** Shown only while its own step is worked on. */
+  inItsStep?: true;
   /** The choice that is made by moving it. */
   choice: string;
   /** Where it stands now, in, along its first direction, and in words. */

@@ -64,11 +64,8 @@ export interface Component {
   filling?: Filling;
   /** Which seat it sits on, driver first from 1. */
   seat?: number;
-  /**
-   * Where along the frame its weight rests, by shares that come to 1 and about its own center; evenly about that
-   * center where left out.
-   */
-  rests?: readonly Rest[];
+  /** Where along the frame its weight rests, by shares that come to 1 and about its own center. */
+  rests: readonly Rest[];
   /** What it is no use without. */
   needs?: 'pump';
   /** Why its weight can't be written over; left out where it can. */
@@ -95,6 +92,21 @@ type Optional =
   | 'source';
 type Given = Omit<Component, Optional | 'catalogued'> & Partial<Pick<Component, Optional>>;
 
+/** Length over which something without a shape of its own is spread along the frame, in. */
+const POINT_IN = 12;
+
+/** A weight rests evenly about its center, as far as its shapes reach on the nearer side (formulas: frame). In. */
+function aboutCenter(xIn: number, shapes: readonly Shape[]): readonly Rest[] {
+  let x0 = Infinity;
+  let x1 = -Infinity;
+  for (const { box } of shapes) {
+    x0 = Math.min(x0, box.x0);
+    x1 = Math.max(x1, box.x1);
+  }
+  const half = Math.max(POINT_IN / 2, Math.min(xIn - x0, x1 - xIn));
+  return [{ share: 1, fromIn: xIn - half, toIn: xIn + half }];
+}
+
 /**
  * A component with the usual tolerance of its basis; catalogued, fixed and free of charge unless said otherwise.
  * Field by field, so that all of them have one shape: this is the hottest place of an edit.
@@ -102,6 +114,7 @@ type Given = Omit<Component, Optional | 'catalogued'> & Partial<Pick<Component, 
 export function component(given: Given): Component {
   const basis = given.basis ?? 'catalogued';
   const of = given.made ?? madeOf(given.id);
+  const shapes = given.shapes ?? [];
   const made: Component = {
     id: given.id,
     name: given.name,
@@ -117,11 +130,11 @@ export function component(given: Given): Component {
     priceCents: given.priceCents ?? 0,
     made: of,
     source: given.source ?? of.part,
-    shapes: given.shapes ?? [],
+    shapes,
+    rests: given.rests ?? aboutCenter(given.xIn, shapes),
   };
   if (given.filling) made.filling = given.filling;
   if (given.seat) made.seat = given.seat;
-  if (given.rests) made.rests = given.rests;
   if (given.needs) made.needs = given.needs;
   if (given.follows) made.follows = given.follows;
   return made;

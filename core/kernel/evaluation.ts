@@ -1,4 +1,4 @@
-import { same } from '../build/index.js';
+import { kept } from '../build/index.js';
 import type { Build } from '../build/index.js';
 import { findingOf } from './check.js';
 import type { Finding } from './check.js';
@@ -16,6 +16,21 @@ const isSame = (a: readonly unknown[], b: readonly unknown[]): boolean => {
 interface Kept {
   inputs: unknown[];
   value: unknown;
+}
+
+/** Entry by entry; those that are the very same as the last time, and read the same, keep what they came to. */
+function eachOf(
+  work: (entry: never, ...values: never[]) => unknown,
+  [entries, ...also]: unknown[],
+  was: Kept | undefined,
+): unknown[] {
+  const [before, ...alsoBefore] = was?.inputs ?? [];
+  const last = was && isSame(alsoBefore, also) ? (before as unknown[]) : [];
+  const results = (was?.value ?? []) as unknown[];
+  const now = (entries as unknown[]).map((entry, i) =>
+    i < last.length && last[i] === entry ? results[i] : work(entry as never, ...(also as never[])),
+  );
+  return now.length === results.length && isSame(now, results) ? results : now;
 }
 
 /**
@@ -48,8 +63,8 @@ export class Evaluation {
    * @throws RangeError where the build names a part that the catalogue does not have.
    */
   read<T>(reading: Reading<T>): T {
-    const kept = this.known.get(reading);
-    if (kept) return kept.value as T;
+    const known = this.known.get(reading);
+    if (known) return known.value as T;
     const { how } = reading;
     if (how.kind === 'build') return how.take(this.build);
     if (how.kind === 'port') return this.read(this.house.providerOf(reading) as Reading<T>);
@@ -70,9 +85,10 @@ export class Evaluation {
     if (how.kind === 'gather') value = how.together(inputs);
     else {
       this.worked.add(reading.of);
-      value = (how as unknown as { work: (...values: unknown[]) => T }).work(...inputs);
+      if (how.kind === 'each') value = eachOf(how.work, inputs, was) as T;
+      else value = (how as unknown as { work: (...values: unknown[]) => T }).work(...inputs);
     }
-    if (was && reading.settles && same(was.value, value)) value = was.value as T;
+    if (was && reading.settles) value = kept(was.value as T, value);
     this.known.set(reading, { inputs, value });
     return value;
   }

@@ -25,7 +25,17 @@ export type { FigureSource, OwnPart, PartFigure } from './own-part.js';
 export { linesOfParts, toggledLine } from './part-lines.js';
 export * as partFigure from './part-figures.js';
 export type { PartFigureField } from './part-figures.js';
-export { fromBuild, gather, nameOfBuild, port, provide, reading, settling, typeOfBuild } from './reading.js';
+export {
+  each,
+  fromBuild,
+  gather,
+  nameOfBuild,
+  port,
+  provide,
+  reading,
+  settling,
+  typeOfBuild,
+} from './reading.js';
 export type { AnyReading, Provided, Reading, ValuesOf } from './reading.js';
 export { boxAt, boxOf, boxOfTank } from './shapes.js';
 export type { Box, PlainKind, Shape, TankBox } from './shapes.js';

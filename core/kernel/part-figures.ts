@@ -12,18 +12,21 @@ export interface PartFigureField<P> {
   weight?: boolean;
   /** What nothing says, where it is no figure: "not stated". */
   none?: string;
+  /** Of several that a part allows or not: 1 is yes and 0 is no, and one of them is always yes. */
+  yesNo?: true;
   read: (part: P) => number;
   write: (part: P, value: number) => P;
 }
 
 /** A figure of a part in words, with its quantity in place. */
 export const saidPartFigure = <P>(
-  { unit, none }: Pick<PartFigureField<P>, 'unit' | 'none'>,
+  { unit, none, yesNo: isYesNo }: Pick<PartFigureField<P>, 'unit' | 'none' | 'yesNo'>,
   value: number,
-): string =>
-  none !== undefined && !Number.isFinite(value)
-    ? none
-    : saidFigure({ unit: unit === 'cents' ? '$' : unit }, value);
+): string => {
+  if (none !== undefined && !Number.isFinite(value)) return none;
+  if (isYesNo) return value === 1 ? 'yes' : 'no';
+  return saidFigure({ unit: unit === 'cents' ? '$' : unit }, value);
+};
 
 /** A figure that is a field of the part itself. */
 export const plain = <P>(
@@ -63,6 +66,23 @@ export const within = <P>(
   write,
   ...(isWeight ? { weight: true } : {}),
   ...(none ? { none } : {}),
+});
+
+/** Whether a part allows one of several things, where it may. */
+export const yesNo = <P>(
+  id: string,
+  title: string,
+  allows: (part: P) => boolean,
+  allow: (part: P, yes: boolean) => P,
+): PartFigureField<P> => ({
+  id,
+  title,
+  unit: 'count',
+  min: 0,
+  max: 1,
+  yesNo: true,
+  read: (part) => Number(allows(part)),
+  write: (part, value) => allow(part, value === 1),
 });
 
 export const price = <P extends { priceCents: number }>(): PartFigureField<P> =>

@@ -10,6 +10,8 @@ export interface Reading<T> {
   of: string;
   how:
     | { kind: 'work'; reads: readonly AnyReading[]; work: (...values: never[]) => T }
+    /** Entry by entry of the list that it reads first. */
+    | { kind: 'each'; reads: readonly AnyReading[]; work: (entry: never, ...values: never[]) => unknown }
     | { kind: 'build'; take: (build: Build) => T }
     | { kind: 'port' }
     | {
@@ -45,6 +47,20 @@ export const settling = <T, const R extends readonly AnyReading[]>(
 ): Reading<T> => ({
   ...reading(of, reads, work),
   settles: true,
+});
+
+/**
+ * One result for each entry of a list, which need not be worked out again while the entry and what else is read are
+ * the very same as the last time.
+ */
+export const each = <E, T, const R extends readonly AnyReading[] = []>(
+  of: string,
+  entries: Reading<readonly E[]> | Reading<E[]>,
+  work: (entry: E, ...values: ValuesOf<R>) => T,
+  ...also: R
+): Reading<T[]> => ({
+  of,
+  how: { kind: 'each', reads: [entries, ...also], work: work as (entry: never, ...values: never[]) => T },
 });
 
 /** Taken from the build as it is. */

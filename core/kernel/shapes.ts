@@ -67,6 +67,8 @@ export type Shape =
       roofIn: number;
       doors: 2 | 4;
       wheelDiameterIn: number;
+      /** Along the middle of its roof: how far to each side, and its floor. */
+      trench: { halfIn: number; floorIn: number } | null;
     }
   | {
       kind: 'pumpHouse';

@@ -1,7 +1,7 @@
 import { copiesIn, same } from '../build/index.js';
 import type { Basis, Build, BuildType, Names, PartCopy, Problem } from '../build/index.js';
 import { SOURCE_BASIS } from './own-part.js';
-import type { FigureSource, OwnPart } from './own-part.js';
+import type { FigureSource, OwnPart, PartFigure } from './own-part.js';
 import { saidPartFigure } from './part-figures.js';
 import type { PartFigureField } from './part-figures.js';
 import { judgeBy } from './part-shape.js';
@@ -207,11 +207,18 @@ export class Shelf<P extends Named = Named> {
   resolve(own: OwnPart, catalogue: Stock<P> = this.shipped): P | undefined {
     const like = catalogue.find(own.likeId);
     if (!like) return undefined;
-    const written = own.figures.reduce(
+    const written = this.inOrder(own).reduce(
       (part, { field, value }) => this.figures.find(({ id }) => id === field)?.write(part, value) ?? part,
       like,
     );
     return { ...written, id: own.id, name: own.name, basis: this.basisOf(own), own: true };
+  }
+
+  /** The figures of an own part as they are written: what it does not allow comes after all that it does. */
+  private inOrder({ figures }: OwnPart): PartFigure[] {
+    const isNo = ({ field, value }: PartFigure) =>
+      value === 0 && this.figures.some(({ id, yesNo }) => id === field && yesNo);
+    return [...figures.filter((figure) => !isNo(figure)), ...figures.filter(isNo)];
   }
 
   /** What is wrong with a copy of a part of this kind. */
@@ -261,6 +268,8 @@ export class Shelf<P extends Named = Named> {
           `figures.${i}.field`,
           `must be one of ${this.figures.map(({ id }) => id).join(', ')} (was "${figure.field}")`,
         );
+      else if (field.yesNo && figure.value !== 0 && figure.value !== 1)
+        say(`figures.${i}.value`, `must be 1 for yes or 0 for no for ${field.id} (was ${figure.value})`);
       else if (figure.value < field.min || figure.value > field.max) {
         say(
           `figures.${i}.value`,
@@ -272,6 +281,12 @@ export class Shelf<P extends Named = Named> {
         say(`figures.${i}.field`, `is given twice (was "${figure.field}")`);
     });
     if (like && problems.length === 0) {
+      const made = this.resolve(own, catalogue)!;
+      for (const [i, { field: id, value }] of own.figures.entries()) {
+        const field = this.figures.find((candidate) => candidate.id === id)!;
+        if (field.yesNo && field.read(made) !== value)
+          say(`figures.${i}.value`, `must be 1 for ${id}, or 1 for another: one at least is yes (was 0)`);
+      }
       const valueOf = (id: string) =>
         own.figures.find(({ field }) => field === id)?.value ??
         this.figures.find((field) => field.id === id)!.read(like);

@@ -34,7 +34,7 @@ export const stepStates = (evaluation: Evaluation): StepState[] =>
     };
   });
 
-/** The choices of each step, in working order. */
+/** The choices of each step that stand open, in working order; the finer ones are as usual until somebody looks. */
 const choicesByStep = (house: House, build: Build) =>
   house.stepsFor(build).map((step) => ({
     step: step.id,
@@ -42,6 +42,7 @@ const choicesByStep = (house: House, build: Build) =>
     choices: house
       .inPanelOf(step)
       .flatMap((subject) => house.choicesOf(subject, build))
+      .filter((choice) => !('fine' in choice && choice.fine))
       .map(({ id, title }) => ({ id, title })),
   }));
 

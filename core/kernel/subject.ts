@@ -37,11 +37,13 @@ export interface Subject {
   takes?: Reading<Taking[]>;
   /** The places that it gives to others. */
   provides?: readonly Provided[];
-  /** What of the truck it is: with mass, place and shape. */
-  components?: Reading<Component[]>;
-  /** What it makes of all that was placed: better weights, a reserve. */
-  amends?: Reading<(placed: Component[]) => Component[]>;
+  /** What of the truck it is, with mass, place and shape: one list, or several that rarely change together. */
+  components?: Reading<Component[]> | Reading<Component[][]>;
+  /** What it makes of all that was placed, list by list: better weights, a reserve. */
+  amends?: Reading<(placed: Component[][]) => Component[][]>;
   figures?: readonly Figure[];
+  /** By how much something of it is beyond what a builder would build; 0 where it is not. Advice makes it no more. */
+  unbuildable?: Reading<number>;
   checks?: readonly Check[];
   changes?: readonly Changes[];
   /** What can be chosen; what depends on where things stand asks the evaluation for it. */

@@ -4,7 +4,7 @@ import type { Part } from '../kernel/index.js';
 import { bodyShelf } from './body/index.js';
 import { bumperShelf } from './bumper/block.js';
 import { chassisShelf } from './chassis/index.js';
-import { deviceShelf } from './device/block.js';
+import { deviceShelf } from './device/shelf.js';
 import { hoseShelf } from './hose/index.js';
 import { house } from './index.js';
 import { profileShelf } from './limits/index.js';

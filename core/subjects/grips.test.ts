@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import type { Build } from '../build/index.js';
 import { DEMONSTRATION } from '../demonstration/index.js';
 import { compartments } from '../truck/index.js';
+import { withCompartment } from './body/edit.js';
 import { house } from './index.js';
 import { withItem } from './items/index.js';
 
@@ -49,5 +50,32 @@ describe('what a hand can move on the drawing', () => {
       { ...item, xIn: 160, yIn: -5, zIn: 63 },
     ]);
     expect(front(grip('Trunk').moved({ x: -100 }))).toBeGreaterThan(front(build));
+  });
+
+  it('a compartment of the build’s own list: end, floor, depth, and depth of its upper half', () => {
+    const own = withCompartment(evaluation, 'L1', {});
+    const gripOf = (title: string) =>
+      house.subject('body').grips!(house.evaluate(own)).find((candidate) => candidate.title === title)!;
+    const line = (of: Build, id = 'L1') => of.body.compartments!.find((candidate) => candidate.id === id)!;
+    const was = line(own);
+    expect(line(gripOf('Back of L1').moved({ x: -5 })).lengthIn).toBe(was.lengthIn - 5);
+    expect(line(gripOf('Floor of L1').moved({ z: 4 }))).toMatchObject({
+      floorIn: was.floorIn + 4,
+      heightIn: was.heightIn - 4,
+    });
+    // Inward is toward the officer’s side for a compartment of the driver’s, and the other way round.
+    expect(line(gripOf('Depth of L1').moved({ y: -3 })).depthIn).toBe(was.depthIn - 3);
+    const across = line(own, 'R1');
+    expect(line(gripOf('Upper depth of R1').moved({ y: 6 }), 'R1')).toMatchObject({
+      depthIn: across.depthIn,
+      upperDepthIn: (across.upperDepthIn ?? across.depthIn) - 6,
+    });
+  });
+
+  it('none of the compartments while another step is worked on: they would hide what lies under them', () => {
+    const own = house.evaluate(withCompartment(evaluation, 'L1', {}));
+    const ofBody = house.subject('body').grips!(own);
+    expect(ofBody.length).toBeGreaterThan(8);
+    expect(ofBody.every(({ inItsStep }) => inItsStep)).toBe(true);
   });
 });

@@ -1,8 +1,8 @@
-import { overlapIn, settling } from '../kernel/index.js';
+import { each, overlapIn, settling } from '../kernel/index.js';
 import type { Box, Component, Shape } from '../kernel/index.js';
 import { solidsOf } from './solids.js';
 import type { Solid } from './solids.js';
-import { components } from './truck.js';
+import { clumps } from './truck.js';
 
 /** Two things that would stand in the same room, and by how much either must move to be clear of the other, in. */
 export interface Clash {
@@ -71,21 +71,15 @@ export function clashIn(a: Solid, b: Solid): number {
 const apart = ({ box: a, topIn }: Solid, { box: b, topIn: top }: Solid): boolean =>
   a.y1 <= b.y0 || b.y1 <= a.y0 || topIn <= b.z0 || top <= a.z0;
 
-/** Every solid of a truck, foremost first. */
-function foremostFirst(all: readonly Component[]): Solid[] {
-  const solids: Solid[] = [];
-  for (const component of all) for (const solid of solidsOf(component)) solids.push(solid);
-  return solids.sort((a, b) => a.box.x0 - b.box.x0);
-}
-
 /**
  * What runs into what, worst first. Solids are swept along the truck, so that only those that meet there are
  * looked at: an edit can afford it.
  */
-export function clashesOf(all: readonly Component[]): Clash[] {
+function clashesAmong(solids: readonly Solid[]): Clash[] {
+  const placeOf = (component: Component) => solids.findIndex((solid) => solid.component === component);
   const found = new Map<Component, Map<Component, number>>();
   const open: Solid[] = [];
-  for (const solid of foremostFirst(all)) {
+  for (const solid of [...solids].sort((a, b) => a.box.x0 - b.box.x0)) {
     let still = 0;
     for (const other of open) {
       if (other.box.x1 <= solid.box.x0) continue;
@@ -94,7 +88,7 @@ export function clashesOf(all: readonly Component[]): Clash[] {
       const byIn = clashIn(other, solid);
       if (byIn === 0) continue;
       // A pair is told in the order of the components, by the deepest of its overlaps.
-      const first = all.indexOf(other.component) < all.indexOf(solid.component);
+      const first = placeOf(other.component) < placeOf(solid.component);
       const [a, b] = first ? [other.component, solid.component] : [solid.component, other.component];
       const of = found.get(a) ?? new Map<Component, number>();
       found.set(a, of.set(b, Math.max(of.get(b) ?? 0, byIn)));
@@ -107,5 +101,15 @@ export function clashesOf(all: readonly Component[]): Clash[] {
     .sort((one, other) => other.byIn - one.byIn);
 }
 
+/** What runs into what among some components, worst first. */
+export const clashesOf = (all: readonly Component[]): Clash[] => clashesAmong(all.flatMap(solidsOf));
+
+/** By hand, since most components are gear and have none. */
+const solids = each('truck', clumps, (clump) => {
+  const all: Solid[] = [];
+  for (const component of clump) for (const solid of solidsOf(component)) all.push(solid);
+  return all;
+});
+
 /** What runs into what on this truck, worst first. */
-export const clashes = settling('truck', [components], clashesOf);
+export const clashes = settling('truck', [solids], (lists) => clashesAmong(lists.flat()));

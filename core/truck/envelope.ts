@@ -1,6 +1,6 @@
 import { reading } from '../kernel/index.js';
 import type { Component } from '../kernel/index.js';
-import { components } from './truck.js';
+import { INSIDE, outside } from './truck.js';
 
 /** Outside dimensions of the truck in travel position, in, and what makes it as high as it is. */
 export interface Envelope {
@@ -12,9 +12,6 @@ export interface Envelope {
   highest: { name: string; heightIn: number };
   nextHighest: { name: string; heightIn: number } | null;
 }
-
-/** What has no outside of its own. */
-const INSIDE = new Set(['stowed', 'mark', 'seat']);
 
 /** What of a component is the highest, where that has a name of its own. */
 const TOPS: Partial<Record<string, string>> = { cab: 'Cab roof', bed: 'Hose bed sides' };
@@ -56,4 +53,4 @@ export function envelopeOf(all: Component[]): Envelope {
   };
 }
 
-export const envelope = reading('truck', [components], envelopeOf);
+export const envelope = reading('truck', [outside], envelopeOf);

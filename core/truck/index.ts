@@ -11,4 +11,4 @@ export type { Item, Mass } from './mass.js';
 export { alongFrame, movedInRow, RANK, row } from './row.js';
 export type { BlockPlace, Moved } from './row.js';
 export * from './stations.js';
-export { components, itemizedCents } from './truck.js';
+export { clumps, components, itemizedCents, outside } from './truck.js';

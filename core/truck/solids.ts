@@ -40,6 +40,26 @@ const withoutWells = (plate: Box, wells: Extract<Shape, { kind: 'flatbed' }>['we
       )
     : [plate];
 
+type Cab = Extract<Shape, { kind: 'cab' }>;
+
+/** A cab: with a hood, or with a roof that rises behind its front. */
+function cabBoxes({ box, style, roofIn, windshieldIn, hoodTopIn }: Cab): Box[] {
+  const { x0, x1, y0, y1, z0, z1 } = box;
+  if (style === 'hooded')
+    return [boxOf(x0, windshieldIn, y0, y1, z0, hoodTopIn), boxOf(windshieldIn, x1, y0, y1, z0, z1)];
+  const shell = boxOf(x0, x1, y0, y1, z0, Math.min(roofIn, z1));
+  return z1 > roofIn ? [shell, boxOf(x0 + (x1 - x0) * ROOF_RISES_AT, x1, y0, y1, roofIn, z1)] : [shell];
+}
+
+/** A cab without the trench that runs along its roof. */
+function withoutTrench(cab: Box[], trench: Cab['trench']): Box[] {
+  if (!trench) return cab;
+  const { halfIn, floorIn } = trench;
+  return cab.flatMap((box) =>
+    box.z1 > floorIn ? without(box, [boxOf(box.x0, box.x1, -halfIn, halfIn, floorIn, box.z1)]) : [box],
+  );
+}
+
 /** What of a shape is solid. The body is a shell: its compartments and beds stand for it; people and gear ride within. */
 function boxesOf(shape: Shape): Box[] {
   const { box } = shape;
@@ -55,26 +75,7 @@ function boxesOf(shape: Shape): Box[] {
         boxOf(box.x0, box.x1, box.y1 - RAIL_IN, box.y1, box.z0, box.z1),
       ];
     case 'cab':
-      return shape.style === 'flatFront'
-        ? [
-            boxOf(box.x0, box.x1, box.y0, box.y1, box.z0, Math.min(shape.roofIn, box.z1)),
-            ...(box.z1 > shape.roofIn
-              ? [
-                  boxOf(
-                    box.x0 + (box.x1 - box.x0) * ROOF_RISES_AT,
-                    box.x1,
-                    box.y0,
-                    box.y1,
-                    shape.roofIn,
-                    box.z1,
-                  ),
-                ]
-              : []),
-          ]
-        : [
-            boxOf(box.x0, shape.windshieldIn, box.y0, box.y1, box.z0, shape.hoodTopIn),
-            boxOf(shape.windshieldIn, box.x1, box.y0, box.y1, box.z0, box.z1),
-          ];
+      return withoutTrench(cabBoxes(shape), shape.trench);
     case 'flatbed':
       return [
         ...withoutWells(boxOf(box.x0, box.x1, box.y0, box.y1, shape.plateIn, box.z1), shape.wells),

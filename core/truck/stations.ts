@@ -10,6 +10,8 @@ export interface CabPlace {
   frontIn: number;
   backIn: number;
   topIn: number;
+  /** A trench along the roof's middle, in which a device may lie: how far to each side, and its floor. */
+  trench: { halfIn: number; floorIn: number } | null;
   /** Kept free behind it, where the frame flexes. */
   gapIn: number;
 }

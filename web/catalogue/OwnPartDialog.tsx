@@ -16,21 +16,45 @@ type Field = {
   min: number;
   max: number;
   none?: string;
+  yesNo?: true;
   read: (part: unknown) => number;
 };
 
-/** One figure: its value in the person's units, empty where it is not known, and where it comes from. */
-function FigureField({
-  field,
-  like,
-  figure,
-  onChange,
-}: {
+interface FieldProps {
   field: Field;
+  /** The shipped part that it is like. */
   like: unknown;
   figure: PartFigure | undefined;
   onChange: (figure: PartFigure | null) => void;
-}) {
+}
+
+const SAID = { '1': 'yes', '0': 'no' };
+
+/** Whether the part allows one of several things: as the one that it is like, where nothing is said. */
+function YesNoField({ field, like, figure, onChange }: FieldProps) {
+  return (
+    <div className={classes.figureRow}>
+      <label htmlFor={`figure-${field.id}`}>{field.title}</label>
+      <NativeSelect
+        id={`figure-${field.id}`}
+        size="xs"
+        data={[
+          { value: '', label: `${field.read(like) === 1 ? SAID['1'] : SAID['0']}, as that one` },
+          ...Object.entries(SAID).map(([value, label]) => ({ value, label })),
+        ]}
+        value={figure ? String(figure.value) : ''}
+        onChange={(event) => {
+          const { value } = event.currentTarget;
+          onChange(value === '' ? null : { field: field.id, value: Number(value), source: 'brochure' });
+        }}
+      />
+      <span />
+    </div>
+  );
+}
+
+/** One figure: its value in the person's units, empty where it is not known, and where it comes from. */
+function FigureField({ field, like, figure, onChange }: FieldProps) {
   const { show, read, unit, decimals } = useUnits();
   const money = field.unit === 'cents';
   const shown = (value: number) =>
@@ -174,20 +198,23 @@ export function OwnPartDialog({
             onChange={(event) => setName(event.currentTarget.value)}
           />
           <div>
-            {(house.shelf(kind).figures as unknown as Field[]).map((field) => (
-              <FigureField
-                key={`${kind}-${field.id}`}
-                field={field}
-                like={like}
-                figure={figures.find((figure) => figure.field === field.id)}
-                onChange={(figure) =>
-                  setFigures((all) => [
-                    ...all.filter((other) => other.field !== field.id),
-                    ...(figure ? [figure] : []),
-                  ])
-                }
-              />
-            ))}
+            {(house.shelf(kind).figures as unknown as Field[]).map((field) => {
+              const Row = field.yesNo ? YesNoField : FigureField;
+              return (
+                <Row
+                  key={`${kind}-${field.id}`}
+                  field={field}
+                  like={like}
+                  figure={figures.find((figure) => figure.field === field.id)}
+                  onChange={(figure) =>
+                    setFigures((all) => [
+                      ...all.filter((other) => other.field !== field.id),
+                      ...(figure ? [figure] : []),
+                    ])
+                  }
+                />
+              );
+            })}
           </div>
           {(problems.length > 0 || keep.isError) && (
             <ul role="alert" className={classes.failed} style={{ margin: 0, paddingLeft: 18, fontSize: 13 }}>

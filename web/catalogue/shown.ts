@@ -28,9 +28,12 @@ export interface ShownPart {
   tolerancePct: number;
 }
 
-/** The figures that a kind of part has. */
+/** The figures that a kind of part has; what it allows or not would fill a table with yes and no. */
 export const figuresOf = (kind: string): ShownFigure[] =>
-  house.shelf(kind).figures.map(({ id, title, unit, none }) => ({ id, title, unit, none }));
+  house
+    .shelf(kind)
+    .figures.filter(({ yesNo }) => !yesNo)
+    .map(({ id, title, unit, none }) => ({ id, title, unit, none }));
 
 /** Every shipped part of a kind with its figures. */
 export const shownParts = (kind: string): ShownPart[] => {

@@ -30,6 +30,15 @@ const UP: Record<ViewId, [Direction, 1 | -1]> = {
   rear: ['z', 1],
 };
 
+/** From where a view looks, as grips say it. */
+const SEEN_FROM: Record<ViewId, Grip['from'] | 'ends'> = {
+  driver: 'sides',
+  officer: 'sides',
+  top: 'above',
+  front: 'ends',
+  rear: 'ends',
+};
+
 const STEPS: Record<string, [number, number]> = {
   ArrowLeft: [-1, 0],
   ArrowRight: [1, 0],
@@ -63,7 +72,7 @@ function GripView({
     },
     { filterTaps: true, pointer: { keys: false } },
   );
-  if ((!can(right) && !can(up)) || (grip.fromSide && view !== 'driver' && view !== 'officer')) return null;
+  if ((!can(right) && !can(up)) || (grip.from && grip.from !== SEEN_FROM[view])) return null;
 
   const press = (event: KeyboardEvent) => {
     const step = STEPS[event.key];

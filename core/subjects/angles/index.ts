@@ -1,6 +1,6 @@
 import { check, limitKind, limitOf, reading } from '../../kernel/index.js';
 import type { Subject } from '../../kernel/index.js';
-import { components } from '../../truck/index.js';
+import { outside } from '../../truck/index.js';
 import { inches } from '../../units/index.js';
 import { axles } from '../chassis/index.js';
 import { approachOf, departureOf } from './angles.js';
@@ -14,8 +14,8 @@ const limits = {
   departureDeg: limitKind('Departure angle', 'deg', 'least', 0, 60),
 };
 
-const approachAngle = reading('angles', [components], approachOf);
-const departureAngle = reading('angles', [components, axles], departureOf);
+const approachAngle = reading('angles', [outside], approachOf);
+const departureAngle = reading('angles', [outside, axles], departureOf);
 
 const angleCheck = (id: 'approach' | 'departure', title: string, of: typeof approachAngle, steps: string[]) =>
   check('angles', { id, title, steps }, [limitOf(`${id}Deg`), of], (limit, governed: Governed | null) => {

@@ -102,13 +102,16 @@ export const COMPARTMENT_FIELDS = {
 const divider = (title: string) =>
   field.optional(field.amount(title, 'in', { min: 0, max: 80, step: 1, usual: [0, 60] }));
 
+/** A body is made in steps of so much, in. */
+export const LENGTH_STEP_IN = 2;
+
 export const bodyBlock = block({
   id: 'body',
   title: 'Body and compartments',
   version: 1,
   fields: {
     partId: field.part('Body', 'body'),
-    lengthIn: field.amount('Body length', 'in', { min: 60, max: 360, step: 2 }),
+    lengthIn: field.amount('Body length', 'in', { min: 60, max: 360, step: LENGTH_STEP_IN }),
     doorsId: field.part('Doors', 'doors'),
     /** How far the bulkhead ahead of the rear wheels stands forward of the wheel opening; at it where left out. */
     frontDividerIn: divider('Bulkhead ahead of the wheels, forward by'),
@@ -147,6 +150,13 @@ declare module '../../build/build.js' {
 
 /** Another body, length or doors. */
 export const withBody = (build: Build, body: Partial<Build['body']>): Build => withBlock(build, 'body', body);
+
+/** A body longer by so much, in, or shorter where less than 0, as far as its family is made. */
+export function withLonger(build: Build, byIn: number): Build {
+  const { minIn, maxIn } = bodyShelf.in(build).part(build.body.partId).length;
+  const lengthIn = Math.round((build.body.lengthIn + byIn) / LENGTH_STEP_IN) * LENGTH_STEP_IN;
+  return withBody(build, { lengthIn: clamped({ min: minIn, max: maxIn }, lengthIn) });
+}
 
 export type Divider = 'frontDividerIn' | 'rearDividerIn';
 

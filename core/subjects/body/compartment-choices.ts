@@ -1,9 +1,5 @@
-import { clamped } from '../../build/index.js';
 import { amountChoice, NONE, partOptions } from '../../kernel/index.js';
-import type { Box, Choice, Evaluation, Grip } from '../../kernel/index.js';
-import { compartments } from '../../truck/index.js';
-import type { Compartment } from '../../truck/index.js';
-import { inches } from '../../units/index.js';
+import type { Choice, Evaluation } from '../../kernel/index.js';
 import { COMPARTMENT_FIELDS, doorShelf, FACE_NAMES, OPENINGS } from './block.js';
 import { compartmentLines, withCompartment, withCompartmentLength } from './edit.js';
 
@@ -66,47 +62,3 @@ export function compartmentChoices(evaluation: Evaluation, id: string): Choice[]
     },
   ];
 }
-
-/** How wide an edge is to take hold of, in. */
-const GRIP_IN = 5;
-
-/** The back edge and the floor of each compartment of the build's own list. */
-export const compartmentGrips = (evaluation: Evaluation): Grip[] =>
-  evaluation.read(compartments).flatMap((at): Grip[] => {
-    const line = evaluation.build.body.compartments?.find(({ id }) => id === at.id);
-    if (!line || at.side === 'rear' || at.side === 'top') return [];
-    const edge = at.x1 - GRIP_IN;
-    return [
-      {
-        id: `compartment-${at.id}-end`,
-        title: `Back of ${at.name}`,
-        directions: ['x'],
-        fromSide: true,
-        choice: `compartment-${at.id}-lengthIn`,
-        atIn: line.lengthIn,
-        at: inches(line.lengthIn),
-        box: { ...boxOfCompartment(at), x0: edge },
-        moved: ({ x = 0 }) => withCompartmentLength(evaluation, at.id, 'lengthIn', line.lengthIn + x),
-      },
-      {
-        id: `compartment-${at.id}-floor`,
-        title: `Floor of ${at.name}`,
-        directions: ['z'],
-        fromSide: true,
-        choice: `compartment-${at.id}-floorIn`,
-        atIn: line.floorIn,
-        at: inches(line.floorIn),
-        box: { ...boxOfCompartment(at), x1: edge, z1: at.z0 + GRIP_IN },
-        // The top stays where it is.
-        moved: ({ z = 0 }) =>
-          withCompartment(evaluation, at.id, {
-            floorIn: clamped(COMPARTMENT_FIELDS.floorIn, Math.round(line.floorIn + z)),
-            heightIn: clamped(
-              COMPARTMENT_FIELDS.heightIn,
-              line.heightIn - Math.round(line.floorIn + z) + line.floorIn,
-            ),
-          }),
-      },
-    ];
-  });
-const boxOfCompartment = ({ x0, x1, y0, y1, z0, z1 }: Compartment): Box => ({ x0, x1, y0, y1, z0, z1 });

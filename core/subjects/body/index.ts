@@ -23,16 +23,18 @@ import {
   bodyShelf,
   chosenBody,
   doorShelf,
+  LENGTH_STEP_IN,
   settleBody,
   withBody,
   withDivider,
 } from './block.js';
 import type { Divider } from './block.js';
-import { compartmentGrips, COMPARTMENTS_CHOICE } from './compartment-choices.js';
+import { COMPARTMENTS_CHOICE } from './compartment-choices.js';
+import { compartmentGrips } from './compartment-grips.js';
 import { compartmentsPlace } from './compartments.js';
 import { bodyAlong, bodyComponents, place } from './place.js';
 
-export { bodyShelf, FACE_NAMES, withBody, withCompartments, withDivider } from './block.js';
+export { bodyShelf, FACE_NAMES, withBody, withCompartments, withLonger, withDivider } from './block.js';
 export type { CompartmentLine } from './block.js';
 export { compartmentChoices, COMPARTMENTS_CHOICE } from './compartment-choices.js';
 export { edgeOf, seenFrom } from './room.js';
@@ -75,8 +77,6 @@ const checks = [
 
 const BODY: ChangeKind = { id: 'body', title: 'Body material' };
 const LENGTH: ChangeKind = { id: 'bodyLength', title: 'Length of the body' };
-/** Steps in which another length is looked at, in. */
-const LENGTH_STEP_IN = 2;
 const suiting = (build: Build) => bodyShelf.in(build).suiting(build.type);
 
 const changes: Changes[] = [
@@ -189,7 +189,7 @@ function dividerGrips(evaluation: Evaluation): Grip[] {
       id,
       title,
       directions: ['x'],
-      fromSide: true,
+      from: 'sides',
       choice: id,
       atIn,
       at: inches(atIn),

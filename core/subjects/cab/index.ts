@@ -137,6 +137,8 @@ function choices(build: Build): Choice[] {
 
 const SEATS: ChangeKind = { id: 'seats', title: 'Seats', costs: 'givesUp' };
 
+const seats = reading('cab', [cabOf], ({ crew }) => crew);
+
 /** The cab: who rides in it, and under what roof. */
 export const cab: Subject = {
   id: 'cab',
@@ -149,16 +151,8 @@ export const cab: Subject = {
   along: cabAlong,
   provides: [place],
   components: cabComponents,
-  checks: [
-    atLeast(
-      'cab',
-      'seats',
-      'seats',
-      limits.seats,
-      ['cab'],
-      reading('cab', [cabOf], ({ crew }) => crew),
-    ),
-  ],
+  figures: [{ id: 'seats', title: 'Seats', unit: 'count', harm: { way: 'down', each: 0.5 }, reading: seats }],
+  checks: [atLeast('cab', 'seats', 'seats', limits.seats, ['cab'], seats)],
   changes: [
     {
       kind: SEATS,

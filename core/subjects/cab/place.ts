@@ -33,6 +33,9 @@ export const place = provide(cabPlace, [chosenChassis, chosenRoof], ({ chassis: 
   frontIn: cab.frontIn,
   backIn: cab.backIn,
   topIn: cab.roofIn + roof.raiseIn,
+  trench: roof.trench
+    ? { halfIn: roof.trench.widthIn / 2, floorIn: cab.roofIn + roof.raiseIn - roof.trench.depthIn }
+    : null,
   gapIn: GAP_IN[cab.style],
 }));
 

@@ -102,6 +102,7 @@ export const chassisComponents = reading(
       roofIn: cab.roofIn,
       doors: cab.doors,
       wheelDiameterIn: frontTireOf(chosen).diameterIn,
+      trench: cabAt.trench,
       box: boxOf(cab.frontIn, cab.backIn, -cab.widthIn / 2, cab.widthIn / 2, cab.floorIn, cabAt.topIn),
     };
     const about = { group: 'Chassis', step: 'chassis' } as const;

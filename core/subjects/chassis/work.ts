@@ -1,7 +1,6 @@
 import { withBlock } from '../../build/index.js';
 import type { Build } from '../../build/index.js';
 import {
-  atOnce,
   check,
   insteadOf,
   inSteps,
@@ -11,9 +10,10 @@ import {
   range,
   way,
 } from '../../kernel/index.js';
-import type { Changes, ChangeKind, Choice, Evaluation, Question } from '../../kernel/index.js';
-import { counted, inches, lb, one } from '../../units/index.js';
+import type { Changes, ChangeKind, Choice, Evaluation, House, Question, Step } from '../../kernel/index.js';
+import { counted, inches, lb, one, within } from '../../units/index.js';
 import { chosenChassis, withChassis } from './block.js';
+import type { AxleOption, Chassis } from './parts/index.js';
 import { axles } from './place.js';
 import { chassisShelf } from './shelf.js';
 
@@ -46,11 +46,46 @@ const WHEELBASE: ChangeKind = { id: 'wheelbase', title: 'Wheelbase' };
 const AXLE: ChangeKind = { id: 'axle', title: 'Axle ratings' };
 const CHASSIS_KIND: ChangeKind = { id: 'chassis', title: 'Chassis', costs: 'much' };
 
+/** The axles that a build has chosen. */
+function axlesOf(build: Build): AxleOption[] {
+  const { partId, frontAxleId, rearAxleId } = build.chassis;
+  const { frontAxles, rearAxles } = chassisShelf.in(build).part(partId);
+  return [
+    ...frontAxles.filter(({ id }) => id === frontAxleId),
+    ...rearAxles.filter(({ id }) => id === rearAxleId),
+  ];
+}
+
 /** What another chassis brings with it that was chosen otherwise. */
-function goesWith(before: Build, after: Build): string {
-  const seats = after.cab.crew === before.cab.crew ? '' : `, ${counted(after.cab.crew, 'seat')}`;
-  const roof = after.cab.roofId === before.cab.roofId ? '' : `, another roof`;
-  return `${seats}${roof}`;
+function goesWith(before: Build, after: Build): string[] {
+  const was = axlesOf(before);
+  const wheelbase =
+    after.chassis.wheelbaseIn === before.chassis.wheelbaseIn
+      ? []
+      : [`wheelbase ${inches(after.chassis.wheelbaseIn)}`];
+  const rated = axlesOf(after).filter(({ name }) => !was.some((axle) => axle.name === name));
+  const seats = after.cab.crew === before.cab.crew ? [] : [counted(after.cab.crew, 'seat')];
+  const roof = after.cab.roofId === before.cab.roofId ? [] : ['another roof'];
+  return [...wheelbase, ...rated.map(({ name }) => within(name)), ...seats, ...roof];
+}
+
+/** Another chassis, first with axles rated as now, then step by step higher, each with what it brings. */
+function onChassis(house: House, now: Build, chassis: Chassis): Step[] {
+  const kept = house.settle(withChassis(now, chassis.id)).chassis;
+  const higher = (options: AxleOption[], from: string) =>
+    options.slice(options.findIndex(({ id }) => id === from));
+  const fronts = higher(chassis.frontAxles, kept.frontAxleId);
+  const rears = higher(chassis.rearAxles, kept.rearAxleId);
+  return Array.from({ length: Math.max(fronts.length, rears.length) }, (_, i) => {
+    const edit = (on: Build) =>
+      house.settle(
+        withBlock(withChassis(on, chassis.id), 'chassis', {
+          frontAxleId: (fronts[i] ?? fronts.at(-1)!).id,
+          rearAxleId: (rears[i] ?? rears.at(-1)!).id,
+        }),
+      );
+    return { label: [chassis.name, ...goesWith(now, edit(now))].join(', '), edit };
+  });
 }
 
 export const chassisChanges: Changes[] = [
@@ -106,10 +141,7 @@ export const chassisChanges: Changes[] = [
         .in(build)
         .suiting(build.type)
         .filter(({ id }) => id !== build.chassis.partId)
-        .map((chassis) => {
-          const withIt = (on: Build) => house.settle(withChassis(on, chassis.id));
-          return atOnce(CHASSIS_KIND, `${chassis.name}${goesWith(build, withIt(build))}`, withIt);
-        }),
+        .map((chassis) => inSteps(CHASSIS_KIND, onChassis(house, build, chassis))),
   },
 ];
 

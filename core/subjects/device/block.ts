@@ -1,115 +1,9 @@
-import { block, field, objectIn, settled } from '../../build/index.js';
+import { block, clamped, field, objectIn, settled, withBlock } from '../../build/index.js';
 import type { BlockOf, Build, Problem } from '../../build/index.js';
-import { partFigure, Shelf } from '../../kernel/index.js';
+import { withLonger } from '../body/index.js';
 import { chassisShelf, offered, withChassis } from '../chassis/index.js';
-import { DEVICES } from './parts.js';
-import type { AerialDevice } from './parts.js';
-
-const { plain, price, within } = partFigure;
-const sectionsLb = (device: AerialDevice) => device.sections.reduce((sum, s) => sum + s.weightLb, 0);
-
-export const deviceShelf = new Shelf<AerialDevice>({
-  kind: 'device',
-  title: 'Aerial devices',
-  shipped: DEVICES,
-  figures: [
-    plain<AerialDevice>('heightFt', 'Rated height', 'ft', 30, 150),
-    within(
-      'turntableLb',
-      'Turntable',
-      'lb',
-      [1_000, 20_000],
-      (d) => d.turntable.weightLb,
-      (d, v) => ({ ...d, turntable: { ...d.turntable, weightLb: v } }),
-      { weight: true },
-    ),
-    within(
-      'sectionsLb',
-      'Sections in all',
-      'lb',
-      [1_000, 40_000],
-      sectionsLb,
-      (d, v) => ({
-        ...d,
-        sections: d.sections.map((s) => ({ ...s, weightLb: (s.weightLb * v) / sectionsLb(d) })),
-      }),
-      { weight: true },
-    ),
-    within(
-      'torqueBoxLb',
-      'Torque box',
-      'lb',
-      [500, 20_000],
-      (d) => d.torqueBox.weightLb,
-      (d, v) => ({ ...d, torqueBox: { ...d.torqueBox, weightLb: v } }),
-      { weight: true },
-    ),
-    within(
-      'turntableIn',
-      'Diameter of the turntable',
-      'in',
-      [40, 120],
-      (d) => d.turntable.diameterIn,
-      (d, v) => ({ ...d, turntable: { ...d.turntable, diameterIn: v } }),
-    ),
-    within(
-      'sectionIn',
-      'Length of the base section',
-      'in',
-      [120, 600],
-      (d) => d.sections[0]!.lengthIn,
-      // The others keep the length by which each is shorter than it.
-      (d, v) => ({
-        ...d,
-        sections: d.sections.map((s) => ({ ...s, lengthIn: s.lengthIn + v - d.sections[0]!.lengthIn })),
-      }),
-    ),
-    within(
-      'torqueBoxIn',
-      'Length of the torque box',
-      'in',
-      [60, 320],
-      (d) => d.torqueBox.lengthIn,
-      (d, v) => ({ ...d, torqueBox: { ...d.torqueBox, lengthIn: v } }),
-    ),
-    within(
-      'bayIn',
-      'Bay for stabilizers and stairs behind the cab',
-      'in',
-      [12, 80],
-      (d) => d.bayIn ?? NaN,
-      (d, v) => (d.bayIn === undefined ? d : { ...d, bayIn: v }),
-      { none: 'none' },
-    ),
-    within(
-      'platformLb',
-      'Platform',
-      'lb',
-      [300, 4_000],
-      (d) => d.platform?.weightLb ?? NaN,
-      (d, v) => (d.platform ? { ...d, platform: { ...d.platform, weightLb: v } } : d),
-      { none: 'none' },
-    ),
-    within(
-      'outriggersLb',
-      'Outriggers, all',
-      'lb',
-      [300, 9_000],
-      (d) => d.outriggers[0]!.weightLb,
-      (d, v) => ({ ...d, outriggers: [{ ...d.outriggers[0]!, weightLb: v }] }),
-      { weight: true },
-    ),
-    within(
-      'spreadIn',
-      'Outrigger spread',
-      'in',
-      [80, 260],
-      (d) => d.outriggers[0]!.spreadIn,
-      (d, v) => ({ ...d, outriggers: d.outriggers.map((o, i) => (i === 0 ? { ...o, spreadIn: v } : o)) }),
-    ),
-    price<AerialDevice>(),
-  ],
-});
+import { alongIn } from './row.js';
+import { deviceShelf } from './shelf.js';
 
 const outriggersName = (id: string, build: Build): string => {
   const device =
@@ -150,16 +44,51 @@ const bare = (build: Build, partId: string): Build => ({
   device: { ...build.device, partId, outriggersId: deviceShelf.in(build).part(partId).outriggers[0]!.id },
 });
 
-/** Another aerial device, with the first outriggers that it offers. A heavy one brings the chassis it needs. */
-export function withDevice(build: Build, partId: string): Build {
-  const next = bare(build, partId);
-  if (!deviceShelf.in(build).part(partId).needsTandem || hasTandem(build)) return next;
-  const tandem = chassisShelf
-    .in(build)
-    .suiting(build.type)
-    .find(({ id }) => hasTandem(build, id))!;
-  return withChassis(next, tandem.id);
+/** The rear axle moves aft by so much, in, as far as the chassis is made. */
+function withAxleAft(build: Build, byIn: number): Build {
+  const { wheelbaseIn } = build.chassis;
+  const range = chassisShelf.in(build).part(build.chassis.partId).wheelbase;
+  return withBlock(build, 'chassis', {
+    wheelbaseIn: clamped({ min: range.minIn, max: range.maxIn }, wheelbaseIn + byIn),
+  });
 }
+
+/**
+ * The row behind the cab grows or shrinks by so much, in, and as much hangs behind the axle as before: the axle
+ * makes room first and the body gives up the rest; room that is free again goes to the body first.
+ */
+function withRowLonger(build: Build, byIn: number): Build {
+  if (byIn > 0) {
+    const moved = withAxleAft(build, byIn);
+    return withLonger(moved, moved.chassis.wheelbaseIn - build.chassis.wheelbaseIn - byIn);
+  }
+  const longer = withLonger(build, -byIn);
+  return withAxleAft(longer, byIn + (longer.body.lengthIn - build.body.lengthIn));
+}
+
+/**
+ * Another aerial device, with the first outriggers that it offers. A heavy one brings the chassis it needs; what
+ * it takes of the row behind the cab is given by wheelbase and body.
+ */
+export function withDevice(build: Build, partId: string): Build {
+  const stock = deviceShelf.in(build);
+  const device = stock.part(partId);
+  const was = build.device.partId === undefined ? undefined : stock.find(build.device.partId);
+  const longer = alongIn(device) - (was ? alongIn(was) : 0);
+  const next = bare(build, partId);
+  const carrier = !device.needsTandem || hasTandem(build) ? next : onTandem(next);
+  return longer === 0 ? carrier : withRowLonger(carrier, longer);
+}
+
+/** On the first chassis of the type that has two rear axles. */
+const onTandem = (build: Build): Build =>
+  withChassis(
+    build,
+    chassisShelf
+      .in(build)
+      .suiting(build.type)
+      .find(({ id }) => hasTandem(build, id))!.id,
+  );
 
 /** A device that the chassis can't carry gives way to one that it can. */
 export function settleDevice(build: Build): Build {

@@ -3,18 +3,16 @@ import type { Build } from '../../build/index.js';
 import { partOptions, way } from '../../kernel/index.js';
 import type { Choice, Question, Subject } from '../../kernel/index.js';
 import { feet, feetInches, one, within } from '../../units/index.js';
-import { deviceBlock, deviceProblems, deviceShelf, settleDevice, withDevice } from './block.js';
-import {
-  chosenDevice,
-  deviceAlong,
-  deviceComponents,
-  deviceTakes,
-  footingPlace,
-  turntablePlace,
-} from './place.js';
+import { deviceBlock, deviceProblems, settleDevice, withDevice } from './block.js';
+import { chosenDevice } from './chosen.js';
+import { deviceTakes } from './outriggers.js';
+import { deviceComponents } from './place.js';
+import { deviceAlong } from './row.js';
+import { deviceShelf } from './shelf.js';
+import { footingPlace, turntablePlace } from './turntable.js';
 
 export { withDevice } from './block.js';
-export { chosenDevice } from './place.js';
+export { chosenDevice } from './chosen.js';
 
 const outriggersOf = (build: Build) =>
   build.device.partId === undefined

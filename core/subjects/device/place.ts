@@ -1,19 +1,10 @@
-import { boxAt, boxOf, component, madeOf, fromBuild, provide, reading, without } from '../../kernel/index.js';
-import type { AlongBlock, Box, Component, Shape, Taking, Rest } from '../../kernel/index.js';
-import {
-  alongFrame,
-  bodyPlace,
-  cabPlace,
-  footing,
-  lastAxleIn,
-  pumpHouse,
-  RANK,
-  turntable,
-} from '../../truck/index.js';
+import { boxAt, boxOf, component, madeOf, reading, without } from '../../kernel/index.js';
+import type { Box, Component, Shape, Rest } from '../../kernel/index.js';
+import { bodyPlace, cabPlace, footing, turntable } from '../../truck/index.js';
 import type { Turntable } from '../../truck/index.js';
 import { feetInches } from '../../units/index.js';
-import { chosenChassis } from '../chassis/index.js';
-import { deviceShelf } from './block.js';
+import { chosenDevice } from './chosen.js';
+import { OUTRIGGER_IN, outriggersPlace } from './outriggers.js';
 
 /** How far each section's tip stands beyond the one that carries it, and how much higher it lies, stowed, in. */
 const TIP_STEP_IN = 9;
@@ -22,170 +13,20 @@ const RISE_STEP_IN = 2;
 const HEEL_IN = 16;
 /** A section's center lies nearer its heel, where it is built heavier. */
 const CENTER_SHARE = 0.44;
-/** Free ahead of and behind a pedestal that stands between pump and body, in all, in. */
-const PEDESTAL_CLEAR_IN = 4;
-/** The plate that turns lies that far under the device; the pedestal under it is narrower by that share, in. */
-const PLATE_BELOW_IN = 5;
-const PEDESTAL_SHARE = 0.62;
 /** Foot of the stairs behind the cab of a mid mount, under the frame's top, in. */
 const STAIRS_UNDER_FRAME_IN = 18;
-/** A rear mount stands that far behind the rear axle, where the body is long enough, in. */
-const AFT_OF_REAR_AXLE_IN = 30;
-/** How high the device lies over the cab, or over the body where it points aft, in. */
-const OVER_CAB_IN = 8;
-const OVER_BODY_IN = 4;
-/**
- * The torque box: half its width, its height on the frame, how far it reaches behind the turntable, and its
- * own weight's height over the frame, in.
- */
-const TORQUE_BOX_IN = { half: 19, height: 12, behindTurntable: 50, weightUp: 2, shortOfBody: 4 };
-/**
- * Outriggers: length along the truck, depth in from the side, how far they stand out, and their bottom, top and
- * weight about the frame's top, in.
- */
-const OUTRIGGER_IN = { half: 8, depth: 14, out: 0.5, underFrame: 25, overFrame: 8, weightUnderFrame: 6 };
-/** They clear the rear tire by so much, and stand so far inside the ends of what they stand in, in. */
-const CLEAR_OF_TIRE_IN = 14;
-const INSIDE_END_IN = 9;
+/** The torque box weighs that far above the frame, the outriggers that far under it, in. */
+const TORQUE_BOX_UP_IN = 2;
+const OUTRIGGERS_UNDER_IN = 6;
 /** The turntable's drive stands that far above where the device lies; a platform hangs that far below it, in. */
 const DRIVE_UP_IN = 20;
 const PLATFORM_DROP_IN = 4;
-
-/** The device that is chosen, with its outriggers; null where there is none. */
-export const chosenDevice = reading(
-  'device',
-  [fromBuild(({ device }) => device), deviceShelf.stock],
-  ({ partId, outriggersId }, stock) => {
-    if (partId === undefined) return null;
-    const device = stock.part(partId);
-    return {
-      device,
-      outriggers: device.outriggers.find(({ id }) => id === outriggersId) ?? device.outriggers[0]!,
-    };
-  },
-);
-
-/** A mid mount stands in the row: stabilizers and stairs behind the cab, and the turntable ahead of the body. */
-export const deviceAlong = reading('device', [chosenDevice], (chosen): AlongBlock[] => {
-  if (chosen?.device.mount !== 'mid') return [];
-  const { bayIn, turntable: table } = chosen.device;
-  const pedestal: AlongBlock = {
-    id: 'turntable',
-    title: 'Turntable',
-    rank: RANK.turntable,
-    // Its plate turns over what stands beside the pedestal.
-    aheadIn: PEDESTAL_CLEAR_IN / 2,
-    lengthIn: table.diameterIn * PEDESTAL_SHARE + PEDESTAL_CLEAR_IN / 2,
-    moves: true,
-  };
-  return bayIn === undefined
-    ? [pedestal]
-    : [
-        {
-          id: 'stabilizers',
-          title: 'Stabilizers and stairs',
-          rank: RANK.stabilizers,
-          aheadIn: 0,
-          lengthIn: bayIn,
-          moves: true,
-        },
-        pedestal,
-      ];
-});
-
-export const turntablePlace = provide(
-  turntable,
-  [chosenDevice, alongFrame, bodyPlace, cabPlace, chosenChassis],
-  (chosen, along, body, cab, { wheelbaseIn }) => {
-    if (!chosen) return null;
-    const { diameterIn } = chosen.device.turntable;
-    if (chosen.device.mount === 'mid')
-      return {
-        xIn: along['turntable']!.x0 + (diameterIn * PEDESTAL_SHARE) / 2,
-        zIn: body.topIn + OVER_BODY_IN,
-        radiusIn: diameterIn / 2,
-        facing: 'rearward' as const,
-      };
-    return {
-      xIn: Math.min(wheelbaseIn + (chosen.device.aftIn ?? AFT_OF_REAR_AXLE_IN), body.endIn - diameterIn / 2),
-      zIn: cab.topIn + OVER_CAB_IN,
-      radiusIn: diameterIn / 2,
-      facing: 'forward' as const,
-    };
-  },
-);
-
-/** What the device stands on: torque box and pedestal. */
-export const footingPlace = provide(
-  footing,
-  [chosenDevice, turntable, bodyPlace, chosenChassis, alongFrame],
-  (chosen, at, body, { chassis }, along) => {
-    if (!chosen || !at) return null;
-    const { torqueBox: box, turntable: table } = chosen.device;
-    const z0 = chassis.frame.topIn;
-    const z1 = z0 + TORQUE_BOX_IN.height;
-    const back = Math.min(body.endIn - TORQUE_BOX_IN.shortOfBody, at.xIn + TORQUE_BOX_IN.behindTurntable);
-    const half = (table.diameterIn * PEDESTAL_SHARE) / 2;
-    // That of a mid mount begins at its stabilizers behind the cab, and reaches as far aft as it is long.
-    const bay = along['stabilizers'];
-    const front = bay ? bay.x0 : Math.max(back - box.lengthIn, body.frontIn);
-    const end = bay ? Math.min(bay.x0 + box.lengthIn, body.endIn - TORQUE_BOX_IN.shortOfBody) : back;
-    return {
-      torqueBox: boxOf(front, end, -TORQUE_BOX_IN.half, TORQUE_BOX_IN.half, z0, z1),
-      pedestal: boxOf(at.xIn - half, at.xIn + half, -half, half, z1, at.zIn - PLATE_BELOW_IN),
-      through: table.through ?? null,
-    };
-  },
-);
-
-/** The outriggers folded at the sides, and the bay behind the cab that some stand in. */
-const outriggersPlace = reading(
-  'device',
-  [chosenDevice, turntable, alongFrame, bodyPlace, pumpHouse, chosenChassis],
-  (chosen, at, along, body, house, { chassis, wheelbaseIn, rearAxle }) => {
-    if (!chosen || !at) return null;
-    const { outriggers } = chosen;
-    const lastTire = lastAxleIn({ wheelbaseIn, rear: rearAxle }) + chassis.rearTire.diameterIn / 2;
-    const atBack = Math.min(lastTire + CLEAR_OF_TIRE_IN, body.endIn - INSIDE_END_IN);
-    const bay = along['stabilizers'];
-    const first = bay
-      ? bay.x0 + OUTRIGGER_IN.half + 1
-      : (house?.at === 'row' ? house.x1 : body.frontIn) + INSIDE_END_IN;
-    const places = outriggers.pairs === 2 ? [first, atBack] : [atBack];
-    const side = body.widthIn / 2;
-    const legs = places.flatMap((x) =>
-      [-1, 1].map((of): Box => {
-        const [inner, outer] = [of * (side - OUTRIGGER_IN.depth), of * (side + OUTRIGGER_IN.out)];
-        return boxOf(
-          x - OUTRIGGER_IN.half,
-          x + OUTRIGGER_IN.half,
-          Math.min(inner, outer),
-          Math.max(inner, outer),
-          body.frameIn - OUTRIGGER_IN.underFrame,
-          body.frameIn + OUTRIGGER_IN.overFrame,
-        );
-      }),
-    );
-    return { legs, places, bay: bay ?? null };
-  },
-);
 
 /** A pedestal with a way through it along the truck, at its foot. */
 const archOf = (pedestal: Box, { widthIn, heightIn }: { widthIn: number; heightIn: number }): Box[] =>
   without(pedestal, [
     boxOf(pedestal.x0, pedestal.x1, -widthIn / 2, widthIn / 2, pedestal.z0, pedestal.z0 + heightIn),
   ]);
-
-/** What the device takes from the compartments. */
-export const deviceTakes = reading('device', [footing, outriggersPlace], (on, out): Taking[] =>
-  on && out
-    ? [
-        { from: 'compartments', boxes: [on.torqueBox, on.pedestal, ...out.legs] },
-        // The pump of a mid mount is built around its torque box.
-        { from: 'pumpHouse', boxes: [on.torqueBox] },
-      ]
-    : [],
-);
 
 /** The cradle of a bedded device: behind the cab, or before the back of the body, in. */
 const CRADLE_IN = { behindCab: 6, beforeEnd: 12 };
@@ -281,7 +122,7 @@ export const deviceComponents = reading(
         weightLb: device.torqueBox.weightLb,
         basis: device.basis,
         xIn: (torqueBox.x0 + torqueBox.x1) / 2,
-        zIn: torqueBox.z0 + TORQUE_BOX_IN.weightUp,
+        zIn: torqueBox.z0 + TORQUE_BOX_UP_IN,
         shapes: [{ kind: 'torqueBox', box: torqueBox }],
       }),
       component({
@@ -293,7 +134,7 @@ export const deviceComponents = reading(
         weightLb: outriggers.weightLb,
         priceCents: outriggers.priceCents,
         xIn: places.reduce((sum, x) => sum + x, 0) / places.length,
-        zIn: body.frameIn - OUTRIGGER_IN.weightUnderFrame,
+        zIn: body.frameIn - OUTRIGGERS_UNDER_IN,
         shapes: [...outriggerShapes, ...stairs],
       }),
       component({

@@ -1,4 +1,4 @@
-import { block, changedLine, field, freshId, linesIn, settled } from '../../build/index.js';
+import { block, changedLine, field, freshId, linesIn } from '../../build/index.js';
 import type { BlockOf, Build, Problem } from '../../build/index.js';
 import { american, partFigure, Shelf } from '../../kernel/index.js';
 import { formatWhole } from '../../units/index.js';
@@ -121,10 +121,15 @@ export function equipmentByGroup(build: Build): EquipmentOfGroup[] {
   return [...groups.values()];
 }
 
+const OF_ANY_BODY: readonly string[] = [CAB, WAY, ...FAMILY_PLACES.map(({ id }) => id)];
+
+/** The places that a line may name: those that any body's family has, and those of this body's own. */
+const placesKnown = ({ body: { compartments: own = [] } }: Build): Set<string> =>
+  new Set([...OF_ANY_BODY, ...own.map(({ id }) => id)]);
+
 /** A place that neither this body nor any family has is refused by name. */
 export function equipmentProblems(build: Build): Problem[] {
-  const own = build.body.compartments?.map(({ id }) => id) ?? [];
-  const known = new Set<string>([CAB, WAY, ...FAMILY_PLACES.map(({ id }) => id), ...own]);
+  const known = placesKnown(build);
   return build.equipment.lines.flatMap(({ compartmentId }, i) => {
     const at = `equipment.lines.${i}.compartmentId`;
     return known.has(compartmentId)
@@ -135,13 +140,12 @@ export function equipmentProblems(build: Build): Problem[] {
 
 /** What was in a compartment that is gone rides in the one that a family would have first, and says so. */
 export function settleEquipment(build: Build): Build {
-  const gone = new Set(equipmentProblems(build).map(({ field: at }) => Number(at.split('.')[2])));
-  return gone.size === 0
-    ? build
-    : settled(build, 'equipment', {
-        ...build.equipment,
-        lines: build.equipment.lines.map((line, i) =>
-          gone.has(i) ? { ...line, compartmentId: build.body.compartments?.[0]?.id ?? 'L1' } : line,
-        ),
-      });
+  const known = placesKnown(build);
+  const { lines } = build.equipment;
+  if (lines.every(({ compartmentId }) => known.has(compartmentId))) return build;
+  const compartmentId = build.body.compartments?.[0]?.id ?? 'L1';
+  return withLines(
+    build,
+    lines.map((line) => (known.has(line.compartmentId) ? line : { ...line, compartmentId })),
+  );
 }

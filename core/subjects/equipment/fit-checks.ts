@@ -1,39 +1,61 @@
-import { atOnce, check, reading } from '../../kernel/index.js';
+import { atOnce, check, each, reading } from '../../kernel/index.js';
 import type { ChangeKind, Changes, Check } from '../../kernel/index.js';
 import { compartments } from '../../truck/index.js';
+import type { Compartment } from '../../truck/index.js';
 import { formatPct, formatWhole, inches, lb, listed, within } from '../../units/index.js';
 import { ladderWay } from '../ladders/index.js';
 import { placeName, WAY, withEquipmentLine } from './block.js';
 import { goesInto, longestIn, longestOf, roomOfPiece } from './fit.js';
+import type { Equipment } from './parts.js';
 import { riding } from './place.js';
+import type { Piece, Riding } from './place.js';
 
-/** Pieces that do not go into the place that they were put, each with the places where it would go. */
-const misfits = reading('equipment', [riding, compartments, ladderWay], (lines, all, way) =>
-  lines.flatMap(({ line, part, rides }) => {
-    const asLongAsWay = way !== null && longestOf(part) <= way.lengthIn;
-    if (rides.compartment ? goesInto(part, rides.compartment) : rides.id !== WAY || asLongAsWay) return [];
-    const would = [
-      ...all.filter((compartment) => goesInto(part, compartment)).map(({ id }) => id),
-      ...(asLongAsWay && rides.id !== WAY ? [WAY] : []),
-    ];
-    const longestThere = rides.compartment ? longestIn(rides.compartment) : (way?.lengthIn ?? 0);
-    return [{ line, part, rides, would, longestThere }];
-  }),
+/** How long the way of the ladders is, in; 0 where there is none. */
+const wayIn = reading('equipment', [ladderWay], (way) => way?.lengthIn ?? 0);
+
+const goesAlong = (part: Equipment, longIn: number): boolean => longestOf(part) <= longIn;
+
+/** A piece that does not go into the place that it was put. */
+type Misfit = Piece & { rides: Riding };
+
+const misfitsByPlace = each(
+  'equipment',
+  riding,
+  (rides, alongIn): Misfit[] => {
+    const goes = ({ part }: Piece) =>
+      rides.compartment ? goesInto(part, rides.compartment) : rides.id !== WAY || goesAlong(part, alongIn);
+    return rides.pieces.filter((piece) => !goes(piece)).map((piece) => ({ ...piece, rides }));
+  },
+  wayIn,
 );
+
+const misfits = reading('equipment', [misfitsByPlace], (places) => places.flat());
+
+/** The places where a misfit would go. */
+const wouldGo = ({ part, rides }: Misfit, all: readonly Compartment[], alongIn: number): string[] => [
+  ...all.filter((compartment) => goesInto(part, compartment)).map(({ id }) => id),
+  ...(rides.id !== WAY && goesAlong(part, alongIn) ? [WAY] : []),
+];
+
+/** Why a misfit does not go, and where it would. */
+function misfitInWords(misfit: Misfit, all: readonly Compartment[], alongIn: number): string {
+  const { part, rides } = misfit;
+  const longest = rides.compartment ? longestIn(rides.compartment) : alongIn;
+  const would = wouldGo(misfit, all, alongIn).map((id) =>
+    id === WAY ? 'with the ladders' : `in ${all.find((one) => one.id === id)?.name ?? id}`,
+  );
+  return `${part.name}, ${inches(part.lengthIn)} by ${inches(part.widthIn)} by ${inches(part.heightIn)}, does not go in ${rides.compartment?.name ?? 'there'} in any position: the longest that does is ${inches(longest)}. ${would.length > 0 ? `It would go ${listed(would)}.` : 'It goes in no place of this truck.'}`;
+}
 
 const goesIn: Check = check(
   'equipment',
   { id: 'goesIn', title: 'Each piece goes into its place', steps: ['equipment'] },
-  [riding, misfits, compartments],
-  (lines, misfit, all) => {
-    if (lines.length === 0) return null;
+  [riding, misfits, compartments, wayIn],
+  (places, misfit, all, alongIn) => {
+    const lines = places.reduce((sum, { pieces }) => sum + pieces.length, 0);
+    if (lines === 0) return null;
     const [first] = misfit;
-    const named = (id: string) =>
-      id === WAY ? 'with the ladders' : `in ${all.find((one) => one.id === id)?.name ?? id}`;
     const more = misfit.length > 1 ? ` ${formatWhole(misfit.length - 1)} more do not go in either.` : '';
-    const words = first
-      ? `${first.part.name}, ${inches(first.part.lengthIn)} by ${inches(first.part.widthIn)} by ${inches(first.part.heightIn)}, does not go in ${first.rides.compartment?.name ?? 'there'} in any position: the longest that does is ${inches(first.longestThere)}. ${first.would.length > 0 ? `It would go ${listed(first.would.map(named))}.` : 'It goes in no place of this truck.'}${more}`
-      : `All ${formatWhole(lines.length)} lines go through their doors and into their places.`;
     return {
       status: first ? 'fails' : 'holds',
       actual: misfit.length,
@@ -42,21 +64,27 @@ const goesIn: Check = check(
       unit: 'pieces',
       state: null,
       basis: 'Geometry of this build, piece by piece',
-      words,
+      words: first
+        ? misfitInWords(first, all, alongIn) + more
+        : `All ${formatWhole(lines)} lines go through their doors and into their places.`,
     };
   },
 );
 
+const roomOfAll = each('equipment', riding, ({ pieces }) =>
+  pieces.reduce((sum, { line, part }) => sum + roomOfPiece(part) * line.count, 0),
+);
+
 /** How full each compartment is that has something in it: its pieces as boxes, against its room. */
-const fullness = reading('equipment', [riding], (lines) => {
-  const contents = new Map<string, { name: string; roomFt3: number; fullFt3: number }>();
-  for (const { line, part, rides } of lines) {
-    if (!rides.compartment) continue;
-    const { id, name, volumeFt3 } = rides.compartment;
-    const of = contents.get(id) ?? { name, roomFt3: volumeFt3, fullFt3: 0 };
-    contents.set(id, { ...of, fullFt3: of.fullFt3 + roomOfPiece(part) * line.count });
-  }
-  return [...contents].map(([id, of]) => ({ id, ...of, pct: (of.fullFt3 / of.roomFt3) * 100 }));
+const fullness = reading('equipment', [riding, roomOfAll], (places, ft3) => {
+  const contents = new Map<Compartment, number>();
+  for (const [i, { compartment }] of places.entries())
+    if (compartment) contents.set(compartment, (contents.get(compartment) ?? 0) + ft3[i]!);
+  return [...contents].map(([{ id, name, volumeFt3 }, fullFt3]) => ({
+    id,
+    name,
+    pct: (fullFt3 / volumeFt3) * 100,
+  }));
 });
 
 /** Pieces are boxes that never fill a compartment to the last inch: from here on it is close, percent. */
@@ -102,13 +130,13 @@ export const fitChanges: Changes[] = [
     offer: (evaluation) =>
       evaluation
         .read(misfits)
-        .flatMap(({ line, part, would }) =>
-          would.map((to) =>
+        .flatMap((misfit) =>
+          wouldGo(misfit, evaluation.read(compartments), evaluation.read(wayIn)).map((to) =>
             atOnce(
               MOVE,
-              `Move ${within(part.name)} to ${placeName(to, evaluation.build)}`,
-              (on) => withEquipmentLine(on, line.id, { compartmentId: to }),
-              line.id,
+              `Move ${within(misfit.part.name)} to ${placeName(to, evaluation.build)}`,
+              (on) => withEquipmentLine(on, misfit.line.id, { compartmentId: to }),
+              misfit.line.id,
             ),
           ),
         ),
@@ -122,7 +150,8 @@ export const fitChanges: Changes[] = [
       return over.flatMap(({ id, name }) =>
         evaluation
           .read(riding)
-          .filter(({ rides }) => rides.id === id)
+          .filter((rides) => rides.id === id)
+          .flatMap(({ pieces }) => pieces)
           .sort((a, b) => roomOfPiece(b.part) * b.line.count - roomOfPiece(a.part) * a.line.count)
           .slice(0, LOOKED_AT)
           .flatMap(({ line, part }) =>

@@ -63,8 +63,18 @@ function roomsOf(compartment: Compartment): Room[] {
 /** What no tape shows is no misfit, in. */
 const HAIR_IN = 0.05;
 
+const answered = new WeakMap<Compartment, Map<Equipment, boolean>>();
+
 /** Whether a piece goes into a compartment through its door and lies in it, turned as it may be. */
-export function goesInto({ lengthIn, widthIn, heightIn }: Equipment, compartment: Compartment): boolean {
+export function goesInto(piece: Equipment, compartment: Compartment): boolean {
+  let answers = answered.get(compartment);
+  if (!answers) answered.set(compartment, (answers = new Map()));
+  let answer = answers.get(piece);
+  if (answer === undefined) answers.set(piece, (answer = hasRoomFor(compartment, piece)));
+  return answer;
+}
+
+function hasRoomFor(compartment: Compartment, { lengthIn, widthIn, heightIn }: Equipment): boolean {
   const [a, b, c] = [lengthIn - HAIR_IN, widthIn - HAIR_IN, heightIn - HAIR_IN];
   return roomsOf(compartment).some(
     ([long, high, deep]) =>

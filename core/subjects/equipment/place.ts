@@ -1,10 +1,12 @@
-import { boxAt, component, madeOf, fromBuild, limitOf, reading } from '../../kernel/index.js';
+import { boxAt, component, each, madeOf, fromBuild, limitOf, reading, settling } from '../../kernel/index.js';
 import type { Box, Component } from '../../kernel/index.js';
 import { compartments, components } from '../../truck/index.js';
 import type { Compartment } from '../../truck/index.js';
 import { chosenChassis } from '../chassis/index.js';
 import { ladderWay } from '../ladders/index.js';
 import { CAB, equipmentShelf, FAMILY_PLACES, WAY } from './block.js';
+import type { EquipmentLine } from './block.js';
+import type { Equipment } from './parts.js';
 
 /** What rides in the cab rides that far ahead of its back, in. */
 const IN_CAB_IN = 18;
@@ -19,42 +21,41 @@ function placeFor(id: string, all: readonly Compartment[]): Compartment | undefi
   return sameSide[0] ?? all[0];
 }
 
-const chosen = reading(
+/** A line of equipment with its part. */
+export interface Piece {
+  line: EquipmentLine;
+  part: Equipment;
+}
+
+const chosen = each(
   'equipment',
-  [fromBuild(({ equipment }) => equipment), equipmentShelf.stock],
-  ({ lines }, stock) => lines.map((line) => ({ line, part: stock.part(line.partId) })),
+  fromBuild(({ equipment }) => equipment.lines),
+  (line, stock): Piece => ({ line, part: stock.part(line.partId) }),
+  equipmentShelf.stock,
 );
 
-/** Where a line of equipment rides: in the cab, with the ladders, or in a compartment. */
+/** The lines by the place that each asks for, in the order in which the places first appear. */
+const byPlace = reading('equipment', [chosen], (pieces) => {
+  const places = new Map<string, Piece[]>();
+  for (const piece of pieces) {
+    const { compartmentId } = piece.line;
+    const there = places.get(compartmentId);
+    if (there) there.push(piece);
+    else places.set(compartmentId, [piece]);
+  }
+  return [...places].map(([asked, of]) => ({ asked, pieces: of }));
+});
+
+/** What rides together: in the cab, with the ladders, or in a compartment. */
 export interface Riding {
+  /** The place that was asked for. */
+  asked: string;
+  pieces: Piece[];
+  /** Where they ride: there, or what this body has nearest to it. */
   id: string;
   center: { xIn: number; yIn: number; zIn: number };
   compartment?: Compartment;
 }
-
-/** Where each place that is asked for is: itself, or what this body has nearest to it. */
-const ridesIn = reading(
-  'equipment',
-  [chosen, compartments, ladderWay, chosenChassis],
-  (lines, all, way, { chassis: { cab } }): ReadonlyMap<string, Riding> => {
-    const inCab: Riding = { id: CAB, center: { xIn: cab.backIn - IN_CAB_IN, yIn: 0, zIn: cab.seatZIn } };
-    const places = new Map<string, Riding>();
-    for (const { line } of lines) {
-      const asked = line.compartmentId;
-      if (places.has(asked)) continue;
-      if (asked === CAB) places.set(asked, inCab);
-      else if (asked === WAY && way) places.set(asked, { id: WAY, center: middleOf(way.box) });
-      else {
-        const compartment = placeFor(asked, all);
-        places.set(
-          asked,
-          compartment ? { id: compartment.id, center: compartment.center, compartment } : inCab,
-        );
-      }
-    }
-    return places;
-  },
-);
 
 const middleOf = ({ x0, x1, y0, y1, z0, z1 }: Box) => ({
   xIn: (x0 + x1) / 2,
@@ -62,20 +63,31 @@ const middleOf = ({ x0, x1, y0, y1, z0, z1 }: Box) => ({
   zIn: (z0 + z1) / 2,
 });
 
-/** Every line of equipment with its part and where it rides. */
-export const riding = reading('equipment', [chosen, ridesIn], (lines, places) =>
-  lines.map(({ line, part }) => ({ line, part, rides: places.get(line.compartmentId)! })),
+/** The lines of equipment by where they ride; what rides as before is the very same. */
+export const riding = settling(
+  'equipment',
+  [byPlace, compartments, ladderWay, chosenChassis],
+  (places, all, way, { chassis: { cab } }): Riding[] =>
+    places.map(({ asked, pieces }) => {
+      const inCab = { id: CAB, center: { xIn: cab.backIn - IN_CAB_IN, yIn: 0, zIn: cab.seatZIn } };
+      if (asked === CAB) return { asked, pieces, ...inCab };
+      if (asked === WAY && way) return { asked, pieces, id: WAY, center: middleOf(way.box) };
+      const compartment = placeFor(asked, all);
+      return compartment
+        ? { asked, pieces, id: compartment.id, center: compartment.center, compartment }
+        : { asked, pieces, ...inCab };
+    }),
 );
 
 /** Things that had to ride elsewhere than was asked for. */
-export const moved = reading('equipment', [riding], (lines) =>
-  lines
-    .map(({ line, part, rides }) => ({ name: part.name, asked: line.compartmentId, rides: rides.id }))
-    .filter(({ asked, rides }) => asked !== rides),
+export const moved = reading('equipment', [riding], (all) =>
+  all
+    .filter(({ asked, id }) => asked !== id)
+    .flatMap(({ asked, id, pieces }) => pieces.map(({ part }) => ({ name: part.name, asked, rides: id }))),
 );
 
-const stowed = reading('equipment', [riding], (lines): Component[] =>
-  lines.map(({ line: { id, count }, part, rides: { center } }) =>
+const stowed = each('equipment', riding, ({ pieces, center }): Component[] =>
+  pieces.map(({ line: { id, count }, part }) =>
     component({
       id: `equipment.${id}`,
       name: count > 1 ? `${part.name} × ${count}` : part.name,
@@ -97,6 +109,11 @@ const stowed = reading('equipment', [riding], (lines): Component[] =>
   ),
 );
 
+/** Pieces weigh what they weigh, wherever they ride. */
+const listedLb = reading('equipment', [chosen], (pieces) =>
+  pieces.reduce((sum, { line, part }) => sum + part.weightLb * line.count, 0),
+);
+
 /** What the profile allows for loose equipment, lb: more where the compartments are roomy. */
 export const allowanceLb = reading(
   'equipment',
@@ -110,24 +127,23 @@ export const allowanceLb = reading(
 /** Pounds of the profile's allowance that the list of equipment does not fill yet. */
 export const allowanceLeftLb = reading(
   'equipment',
-  [stowed, allowanceLb, compartments],
-  (all, allowed, places) =>
-    places.length === 0 ? 0 : Math.max(0, allowed - all.reduce((sum, { weightLb }) => sum + weightLb, 0)),
+  [listedLb, allowanceLb, compartments],
+  (listed, allowed, places) => (places.length === 0 ? 0 : Math.max(0, allowed - listed)),
 );
 
 /**
- * Equipment in its compartments, and the profile's allowance where the list is lighter than it, spread by
- * volume.
+ * Equipment in its compartments, place by place, and the profile's allowance where the list is lighter than it,
+ * spread by volume.
  */
 export const equipmentComponents = reading(
   'equipment',
   [stowed, allowanceLeftLb, compartments],
-  (all, missingLb, places): Component[] => {
+  (all, missingLb, places): Component[][] => {
     const volume = places.reduce((sum, { volumeFt3 }) => sum + volumeFt3, 0);
     if (missingLb <= 0 || volume <= 0) return all;
     return [
       ...all,
-      ...places.map(({ id, name, volumeFt3, center }) =>
+      places.map(({ id, name, volumeFt3, center }) =>
         component({
           id: `allowance.${id}`,
           name: `Allowance not yet listed, ${name}`,

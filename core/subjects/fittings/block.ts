@@ -1,18 +1,43 @@
 import { block, clamped, field, listIn, settled } from '../../build/index.js';
 import type { BlockOf, Build } from '../../build/index.js';
 import { linesOfParts, partFigure, Shelf, toggledLine } from '../../kernel/index.js';
+import type { PartFigureField } from '../../kernel/index.js';
 import { inches } from '../../units/index.js';
 import { asideInWords } from '../bumper/index.js';
 import { FITTING_PLACE_NAMES, FITTING_PLACES, FITTINGS } from './parts.js';
 import type { Fitting, FittingPlace } from './parts.js';
 
-const { price, size, weight } = partFigure;
+const { price, size, weight, yesNo } = partFigure;
+
+/** The places that a fitting may have, the usual one first. */
+export const placesOf = (part: Fitting | undefined): readonly FittingPlace[] =>
+  part ? [part.place, ...(part.otherPlaces ?? [])] : [];
+
+/** Whether a fitting may stand in a place; the last one that it has stays. */
+function mayStand(place: FittingPlace): PartFigureField<Fitting> {
+  return yesNo<Fitting>(
+    `may-${place}`,
+    `May stand ${FITTING_PLACE_NAMES[place]}`,
+    (part) => placesOf(part).includes(place),
+    (part, yes) => {
+      const others = placesOf(part).filter((other) => other !== place);
+      const [usual, ...more] = yes
+        ? placesOf(part).includes(place)
+          ? placesOf(part)
+          : [...others, place]
+        : others;
+      const { otherPlaces: _before, ...rest } = part;
+      if (usual === undefined) return part;
+      return { ...rest, place: usual, ...(more.length > 0 ? { otherPlaces: more } : {}) };
+    },
+  );
+}
 
 export const fittingShelf = new Shelf<Fitting>({
   kind: 'fitting',
   title: 'Lights and fittings',
   shipped: FITTINGS,
-  figures: [weight<Fitting>(3_000), ...size<Fitting>(), price<Fitting>()],
+  figures: [weight<Fitting>(3_000), ...size<Fitting>(), price<Fitting>(), ...FITTING_PLACES.map(mayStand)],
 });
 
 export const fittingsBlock = block({
@@ -82,10 +107,6 @@ export function withFittingAt(
   return { ...build, fittings: { ...build.fittings, lines } };
 }
 const FIELDS = fittingsBlock.fields.lines.fields;
-
-/** The places that a fitting may have, the usual one first. */
-export const placesOf = (part: Fitting | undefined): readonly FittingPlace[] =>
-  part ? [part.place, ...(part.otherPlaces ?? [])] : [];
 
 /** A place that a fitting can't have gives way to its usual one. */
 export function settleFittings(build: Build): Build {

@@ -79,7 +79,7 @@ function standsAt(
                 : cab.frontIn + LIGHT_BAR_IN.flatFront,
             yIn,
             // It stands on the front of the roof, which a raised roof leaves as it is.
-            bottomIn: cab.style === 'flatFront' ? cab.roofIn : cabTopIn,
+            bottomIn: cab.style === 'flatFront' ? Math.min(cab.roofIn, cabTopIn) : cabTopIn,
           }
         : { xIn: cab.backIn - ROOF_AHEAD_OF_BACK_IN, yIn, bottomIn: cabTopIn };
     case 'pumpHouseTop': {

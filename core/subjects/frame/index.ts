@@ -6,7 +6,7 @@ import { axles, chosenChassis } from '../chassis/index.js';
 import { largest } from '../weights/index.js';
 import { bentInStates, mostBent } from './loads.js';
 
-export { bentInStates, frameLoads, lyingAlong, mostBent } from './loads.js';
+export { bentInStates, frameLoads, reach, mostBent } from './loads.js';
 export type { FrameLoads, FrameStation } from './loads.js';
 export { FRAME_CAUTION, frameReport } from './report.js';
 export type { FrameReport } from './report.js';
@@ -16,8 +16,8 @@ const limits = {
 };
 
 /** A figure of a place along the truck, over the places where a component rests, each by its share. */
-const overRests = ({ xIn, rests }: Component, of: (xIn: number) => number): number =>
-  rests ? rests.reduce((sum, { share, fromIn, toIn }) => sum + share * of((fromIn + toIn) / 2), 0) : of(xIn);
+const overRests = ({ rests }: Component, of: (xIn: number) => number): number =>
+  rests.reduce((sum, { share, fromIn, toIn }) => sum + share * of((fromIn + toIn) / 2), 0);
 
 /**
  * What bends the frame most where it bends most: lb as they would weigh at that very place. Beyond the axles

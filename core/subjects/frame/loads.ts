@@ -1,10 +1,10 @@
-import { reading } from '../../kernel/index.js';
+import { each, reading } from '../../kernel/index.js';
 import type { Component, Filling, Rest } from '../../kernel/index.js';
-import { components, lastAxleIn, rearReactionIn } from '../../truck/index.js';
+import { clumps, lastAxleIn, rearReactionIn } from '../../truck/index.js';
 import type { Axles } from '../../truck/index.js';
 import { axles } from '../chassis/index.js';
 import { fillTank } from '../tank/index.js';
-import { loadStates, partsOf, seatsMatter, weighedStates } from '../weights/index.js';
+import { loadStates, partsOf, partsTogether, treatedAlike, weighedStates } from '../weights/index.js';
 import type { LoadState, WeighedState } from '../weights/index.js';
 
 /** What the frame carries at a station along the truck. */
@@ -26,27 +26,8 @@ export interface FrameLoads {
   reactions: { xIn: number; lb: number }[];
 }
 
-/** Length over which something without a shape of its own is spread, in. */
-const POINT_IN = 12;
-
-/**
- * Where a component rests along the frame: where it says so, otherwise evenly about its center, as far as its
- * shapes reach on the nearer side (formulas: frame).
- */
-function restsOf({ xIn, shapes, rests }: Component): readonly Rest[] {
-  if (rests) return rests;
-  let x0 = Infinity;
-  let x1 = -Infinity;
-  for (const { box } of shapes) {
-    x0 = Math.min(x0, box.x0);
-    x1 = Math.max(x1, box.x1);
-  }
-  const half = Math.max(POINT_IN / 2, Math.min(xIn - x0, x1 - xIn));
-  return [{ share: 1, fromIn: xIn - half, toIn: xIn + half }];
-}
-
-/** Where the liquid of a tank rests at a share of the full tank: in each of its boxes as much as stands there. */
-function restsOfFilling({ boxes, usableFraction, gallons, lbPerGal }: Filling, share: number): Rest[] {
+/** How much of a tank's liquid stands in each of its boxes, at a share of the full tank; together 1. */
+function sharesOfBoxes({ boxes, usableFraction, gallons, lbPerGal }: Filling, share: number): number[] {
   const { surfaceIn } = fillTank({
     boxes,
     usableFraction,
@@ -58,9 +39,20 @@ function restsOfFilling({ boxes, usableFraction, gallons, lbPerGal }: Filling, s
       lengthIn * widthIn * Math.min(heightIn, Math.max(0, surfaceIn - bottomIn)),
   );
   const all = in3.reduce((sum, v) => sum + v, 0);
-  return boxes.flatMap(({ frontIn, lengthIn }, i) =>
-    in3[i]! > 0 ? [{ share: in3[i]! / all, fromIn: frontIn, toIn: frontIn + lengthIn }] : [],
-  );
+  return in3.map((v) => (v > 0 ? v / all : 0));
+}
+
+/** Where the liquid of a tank rests at a share of the full tank. */
+const restsOfFilling = (filling: Filling, share: number): Rest[] =>
+  sharesOfBoxes(filling, share).flatMap((there, i) => {
+    const { frontIn, lengthIn } = filling.boxes[i]!;
+    return there > 0 ? [{ share: there, fromIn: frontIn, toIn: frontIn + lengthIn }] : [];
+  });
+
+/** The stations that something reaches: the first, in, and how many, an inch apart. */
+export interface Reach {
+  first: number;
+  count: number;
 }
 
 /**
@@ -77,14 +69,33 @@ interface Lying {
   wx: number;
 }
 
-const nothing = ({ first, count }: { first: number; count: number }): Lying => ({
-  first,
-  load: new Float64Array(count),
-  shear: new Float64Array(count),
-  moment: new Float64Array(count),
-  w: 0,
-  wx: 0,
-});
+function nothing({ first, count }: Reach): Lying {
+  // One piece of memory for all three: an edit makes dozens of these.
+  const all = new Float64Array(3 * count);
+  return {
+    first,
+    load: all.subarray(0, count),
+    shear: all.subarray(count, 2 * count),
+    moment: all.subarray(2 * count),
+    w: 0,
+    wx: 0,
+  };
+}
+
+/** Adds so much of the values at some stations to those of others, which begin so many stations before. */
+function addTo(total: Float64Array, values: Float64Array, times: number, offset = 0): void {
+  for (let i = 0; i < values.length; i++) total[i + offset]! += times * values[i]!;
+}
+
+/** Adds what lies on some stations to what lies on all. */
+function addLying(on: Lying, { first, load, shear, moment, w, wx }: Lying): void {
+  const offset = first - on.first;
+  addTo(on.load, load, 1, offset);
+  addTo(on.shear, shear, 1, offset);
+  addTo(on.moment, moment, 1, offset);
+  on.w += w;
+  on.wx += wx;
+}
 
 /** A force at one place, up positive: shear jumps there. */
 function press(on: Lying, xIn: number, lb: number): void {
@@ -116,25 +127,36 @@ function lay(on: Lying, rests: readonly Rest[], lb: number): void {
   }
 }
 
-/** How components lie along the frame. */
-export interface LyingAlong {
-  rests: (readonly Rest[])[];
-  reach: { first: number; count: number };
-}
-
-/** How each component lies along the frame, and the stations that they all reach; in. */
-export const lyingAlong = reading('frame', [components, axles], (all, on): LyingAlong => {
-  let [first, last] = [0, lastAxleIn(on)];
-  const rests = all.map((component) => {
-    const of = component.filling ? restsOfFilling(component.filling, 1) : restsOf(component);
-    for (const { fromIn, toIn } of of) {
+/** From where to where components rest, the water wherever its tank has some; in. */
+function reachOf(all: readonly Component[]): { fromIn: number; toIn: number } {
+  let [first, last] = [Infinity, -Infinity];
+  for (const { rests, filling } of all) {
+    for (const { fromIn, toIn } of rests) {
       first = Math.min(first, fromIn);
       last = Math.max(last, toIn);
     }
-    return of;
-  });
-  return { rests, reach: { first: Math.floor(first), count: Math.ceil(last) - Math.floor(first) + 1 } };
-});
+    for (const { frontIn, lengthIn } of filling?.boxes ?? []) {
+      first = Math.min(first, frontIn);
+      last = Math.max(last, frontIn + lengthIn);
+    }
+  }
+  return { fromIn: first, toIn: last };
+}
+
+const stationsOf = ({ fromIn, toIn }: { fromIn: number; toIn: number }): Reach => {
+  const first = Math.floor(fromIn);
+  return { first, count: Math.max(0, Math.ceil(toIn) - first + 1) };
+};
+
+const reaches = each('frame', clumps, reachOf);
+
+/** The stations that all of a truck reaches, and its axles. */
+export const reach = reading('frame', [reaches, axles], (all, on) =>
+  stationsOf({
+    fromIn: Math.min(0, ...all.map(({ fromIn }) => fromIn)),
+    toIn: Math.max(lastAxleIn(on), ...all.map(({ toIn }) => toIn)),
+  }),
+);
 
 /** What the axles hold up, and where. */
 function reactionsOf(on: Axles, { w, wx }: Lying): FrameLoads['reactions'] {
@@ -184,17 +206,16 @@ const aboard = (
  */
 export function frameLoads(
   all: readonly Component[],
-  { rests, reach }: LyingAlong,
+  stationsReached: Reach,
   on: Axles,
   state: LoadState,
   weighed: Pick<WeighedState, 'waterShare'>,
 ): FrameLoads {
-  const lying = nothing(reach);
-  all.forEach((c, i) => {
+  const lying = nothing(stationsReached);
+  for (const c of all) {
     const there = aboard(state, weighed, c);
-    if (there === 0) return;
-    lay(lying, c.filling ? restsOfFilling(c.filling, there) : rests[i]!, c.weightLb * there);
-  });
+    if (there !== 0) lay(lying, c.filling ? restsOfFilling(c.filling, there) : c.rests, c.weightLb * there);
+  }
   const reactions = reactionsOf(on, lying);
   const { load, shear, moment } = borneBy(lying, reactions);
   const stations = Array.from(load, (loadLbPerIn, i): FrameStation => ({
@@ -212,56 +233,76 @@ export function frameLoads(
   };
 }
 
-/** The moments of what load states take off or leave on together: worked out once, each state is a sum of them. */
-const momentsByPart = reading(
+/** What of each list load states take off or leave on together, as it lies; liquids are laid as each state has them. */
+const lyingOfClumps = each(
   'frame',
-  [components, axles, lyingAlong, seatsMatter],
-  (all, on, { rests, reach }, bySeat) =>
-    partsOf(
-      bySeat,
-      all.map((component) => (component.filling ? NO_WEIGHT : component)),
-      () => nothing(reach),
-      (lying, { weightLb }, i) => {
-        if (weightLb !== 0) lay(lying, rests[i]!, weightLb);
+  clumps,
+  (clump, alike) => {
+    const dry = clump.filter(({ filling, weightLb }) => !filling && weightLb !== 0);
+    const own = stationsOf(reachOf(dry));
+    return partsOf(
+      alike,
+      dry,
+      () => nothing(own),
+      (lying, { weightLb, rests }) => {
+        lay(lying, rests, weightLb);
         return lying;
       },
-    ).map(({ sum, ...part }) => ({ ...part, moments: borneBy(sum, reactionsOf(on, sum)).moment })),
+    );
+  },
+  treatedAlike,
 );
-/** Liquids that can be there in part are laid as each state has them. */
-const NO_WEIGHT = { role: 'water', weightLb: 0 } as Component;
 
-/** The moments of the water at a share of the full tank. */
-function momentsOfWater(
-  all: readonly Component[],
-  on: Axles,
-  { reach }: LyingAlong,
-  share: number,
-): Float64Array {
-  const lying = nothing(reach);
-  for (const { filling, weightLb } of all)
-    if (filling && share > 0) lay(lying, restsOfFilling(filling, share), weightLb * share);
-  return borneBy(lying, reactionsOf(on, lying)).moment;
-}
+/** The moments of what load states take off or leave on together: worked out once, each state is a sum of them. */
+const momentsByPart = reading('frame', [lyingOfClumps, treatedAlike, axles, reach], (lists, alike, on, all) =>
+  partsTogether(
+    alike,
+    lists,
+    () => nothing(all),
+    (lying, more) => {
+      addLying(lying, more);
+      return lying;
+    },
+  ).map(({ sum, ...part }) => ({ ...part, moments: borneBy(sum, reactionsOf(on, sum)).moment })),
+);
+
+const fillingsOfClumps = each('frame', clumps, (clump) => clump.filter(({ filling }) => filling));
+
+/** The moments of each pound that lies evenly along one box of a tank; loads add, so the water's are a sum of these. */
+const momentsOfBoxes = reading('frame', [fillingsOfClumps, axles, reach], (lists, on, all) =>
+  lists.flat().map(({ filling, weightLb }) => ({
+    filling: filling!,
+    weightLb,
+    ofPound: filling!.boxes.map(({ frontIn, lengthIn }) => {
+      const lying = nothing(all);
+      lay(lying, [{ share: 1, fromIn: frontIn, toIn: frontIn + lengthIn }], 1);
+      return borneBy(lying, reactionsOf(on, lying)).moment;
+    }),
+  })),
+);
 
 /** Where the frame bends most in each load state, whichever way; lb·in. */
 export const bentInStates = reading(
   'frame',
-  [momentsByPart, components, axles, lyingAlong, loadStates, weighedStates],
-  (parts, all, on, along, states, weighed) => {
-    const { count, first } = along.reach;
-    const ofWater = new Map<number, Float64Array>();
+  [momentsByPart, momentsOfBoxes, reach, loadStates, weighedStates],
+  (parts, tanks, { first, count }, states, weighed) => {
+    const whole = new Float64Array(count);
+    for (const { moments } of parts) addTo(whole, moments, 1);
     return states.map((state, s) => {
+      // Most states have most of it aboard: they are all of it, less what is off.
+      const total = whole.slice();
       const { waterShare } = weighed[s]!;
-      let water = ofWater.get(waterShare);
-      if (!water) ofWater.set(waterShare, (water = momentsOfWater(all, on, along, waterShare)));
-      const total = water.slice();
+      for (const { filling, weightLb, ofPound } of tanks)
+        if (waterShare > 0)
+          sharesOfBoxes(filling, waterShare).forEach((share, i) => {
+            if (share > 0) addTo(total, ofPound[i]!, share * weightLb * waterShare);
+          });
       for (const part of parts) {
         const there = aboard(state, weighed[s]!, part);
-        const { moments } = part;
-        if (there !== 0) for (let i = 0; i < count; i++) total[i]! += there * moments[i]!;
+        if (there !== 1) addTo(total, part.moments, there - 1);
       }
       let at = 0;
-      for (let i = 1; i < count; i++) if (Math.abs(total[i]!) > Math.abs(total[at]!)) at = i;
+      for (let i = 1; i < total.length; i++) if (Math.abs(total[i]!) > Math.abs(total[at]!)) at = i;
       return { id: state.id, name: state.name, xIn: first + at, momentLbIn: total[at]! };
     });
   },

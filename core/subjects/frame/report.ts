@@ -3,7 +3,7 @@ import { components } from '../../truck/index.js';
 import { inches, lb, moment } from '../../units/index.js';
 import { axles, chosenChassis } from '../chassis/index.js';
 import { loadStates, weighedStates } from '../weights/index.js';
-import { frameLoads, lyingAlong } from './loads.js';
+import { frameLoads, reach } from './loads.js';
 
 export interface FrameReport {
   load: ChartOf;
@@ -24,7 +24,7 @@ export function frameReport(evaluation: Evaluation, stateId: string): FrameRepor
   );
   const { stations, sagging, hogging, reactions } = frameLoads(
     evaluation.read(components),
-    evaluation.read(lyingAlong),
+    evaluation.read(reach),
     evaluation.read(axles),
     states[at]!,
     evaluation.read(weighedStates)[at]!,

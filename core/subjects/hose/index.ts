@@ -352,6 +352,13 @@ export const hose: Subject = {
   components: hoseComponents,
   figures: [
     {
+      id: 'hoseCarried',
+      title: 'Hose carried',
+      unit: 'ft',
+      harm: { way: 'down', each: 50 },
+      reading: carriedFt(0, Infinity),
+    },
+    {
       id: 'hoseBed',
       title: 'Hose bed floor',
       unit: 'in',

@@ -72,7 +72,7 @@ function grips(evaluation: Evaluation): Grip[] {
     title,
     box: boxOf(x0, x1, -half, half, GRIP_IN.z0, GRIP_IN.z1),
     directions: ['x'],
-    fromSide: true,
+    from: 'sides',
     choice: `ahead-${id}`,
     atIn: aheadOf(evaluation.build, id),
     at: `${inches(aheadOf(evaluation.build, id))} more free ahead of it`,

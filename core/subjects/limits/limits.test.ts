@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Build } from '../../build/index.js';
 import { starterBuild } from '../../demonstration/index.js';
+import { rank } from '../../kernel/index.js';
 import { house } from '../index.js';
 import {
   copiedProfile as copied,
@@ -76,6 +77,36 @@ describe('a profile of the department’s own', () => {
     expect(house.evaluate(gvwr).limit('gvwrLb')?.value).toBe(19_500);
     expect(house.evaluate(gvwr).finding('typeGvwr')?.status).toBe('fails');
     expect(withAlso(both, undefined)).toEqual(withProfile(plain, 'us-pumper'));
+  });
+
+  it('beside a second one judges as both do, the worse of the two: each two of the shipped ones', () => {
+    const judged = (build: Build) =>
+      new Map(house.evaluate(build).findings.map((finding) => [finding.id, finding]));
+    const ids = profileShelf.shipped.all().map(({ id }) => id);
+    // What is reckoned with tells how heavy the truck is: where the two differ in it, the heavier counts for both.
+    const loaded = (id: string) =>
+      JSON.stringify(
+        Object.entries(profileShelf.shipped.part(id).limits)
+          .filter(([limit]) => house.limits[limit]!.sense === 'reckon')
+          .map(([limit, { value }]) => [limit, value]),
+      );
+    let alike = 0;
+    for (const one of ids)
+      for (const other of ids.slice(ids.indexOf(one) + 1)) {
+        const both = judged(withAlso(withProfile(plain, one), other));
+        const each = [judged(withProfile(plain, one)), judged(withProfile(plain, other))];
+        if (loaded(one) === loaded(other)) alike += 1;
+        for (const [id, { status, margin }] of both) {
+          const alone = each.flatMap((of) => of.get(id) ?? []);
+          const worst = Math.max(...alone.map((finding) => rank(finding.status)));
+          expect(rank(status), `${one} and ${other}: ${id}`).toBeGreaterThanOrEqual(worst);
+          if (loaded(one) !== loaded(other)) continue;
+          expect(rank(status), `${one} and ${other}: ${id}`).toBe(worst);
+          expect(margin).toBeCloseTo(Math.min(...alone.map((finding) => finding.margin)), 6);
+        }
+        for (const of of each) for (const id of of.keys()) expect([...both.keys()]).toContain(id);
+      }
+    expect(alike).toBeGreaterThan(3);
   });
 
   it('is gone where a shipped one is chosen again', () => {

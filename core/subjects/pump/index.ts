@@ -3,6 +3,7 @@ import {
   atLeast,
   atOnce,
   check,
+  each,
   inSteps,
   limitKind,
   NONE,
@@ -11,7 +12,7 @@ import {
   way,
 } from '../../kernel/index.js';
 import type { ChangeKind, Changes, Choice, Question, Subject } from '../../kernel/index.js';
-import { components } from '../../truck/index.js';
+import { clumps } from '../../truck/index.js';
 import { counted, gpm, listed, one, within } from '../../units/index.js';
 import { chosenPump, pumpBlock, pumpIn, pumpShelf, settlePump, withPump } from './block.js';
 import { housePlace, pumpAlong, pumpComponents, pumpTakes } from './place.js';
@@ -67,12 +68,16 @@ const changes: Changes[] = [
 ];
 
 /** Monitors, foam and the like, where there is no pump to feed them. */
+const needingPump = each('pump', clumps, (clump) =>
+  clump.filter(({ needs }) => needs === 'pump').map(({ name }) => name),
+);
+
 const needsPump = check(
   'pump',
   { id: 'needsPump', title: 'A pump for what needs one', steps: ['pump'] },
-  [components, chosenPump],
+  [needingPump, chosenPump],
   (all, pump) => {
-    const needing = all.filter(({ needs }) => needs === 'pump').map(({ name }) => name);
+    const needing = all.flat();
     if (needing.length === 0) return null;
     const without = pump ? [] : needing;
     return {

@@ -53,6 +53,7 @@ export const tankFigures: Figure[] = [
     title: 'Water lasts',
     unit: 'min',
     note: `Minutes of water at the flow of two attack lines: ${gpm(TWO_LINES_GPM.structural)}, on a brush truck ${gpm(TWO_LINES_GPM.brush)}.`,
+    harm: { way: 'down', each: 0.2 },
     reading: reading(
       'tank',
       [gallonsOf, typeOfBuild],

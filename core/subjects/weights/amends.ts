@@ -33,8 +33,10 @@ function weighed(of: Component, better: WeighedWeight | undefined): Component {
 }
 
 /** Weight kept free for later, lb: a percentage is of the truck in service. */
-const growthLb = (growth: Growth, placed: Component[]): number =>
-  growth.unit === 'lb' ? growth.value : (placed.reduce((sum, c) => sum + c.weightLb, 0) * growth.value) / 100;
+const growthLb = (growth: Growth, placed: Component[][]): number =>
+  growth.unit === 'lb'
+    ? growth.value
+    : (placed.flat().reduce((sum, c) => sum + c.weightLb, 0) * growth.value) / 100;
 
 /**
  * The growth reserve as components of its own, spread over the compartments by volume; in the middle of the
@@ -42,7 +44,7 @@ const growthLb = (growth: Growth, placed: Component[]): number =>
  */
 function reserve(
   growth: Growth | undefined,
-  placed: Component[],
+  placed: Component[][],
   places: readonly Compartment[],
   body: BodyPlace,
 ): Component[] {
@@ -86,9 +88,16 @@ export const weightsAmend = reading(
   [weightsOf, compartments, bodyPlace],
   ({ weighed: better, growth }, places, body) => {
     const byId = new Map(better.map((one) => [one.id, one]));
-    return (placed: Component[]): Component[] => {
-      const all = byId.size === 0 ? placed : placed.map((of) => weighed(of, byId.get(of.id)));
-      return growth ? [...all, ...reserve(growth, all, places, body)] : all;
+    // A list that an edit leaves alone is the same list when it has been amended.
+    const known = new WeakMap<Component[], Component[]>();
+    const amended = (list: Component[]): Component[] => {
+      let better = known.get(list);
+      if (!better) known.set(list, (better = list.map((of) => weighed(of, byId.get(of.id)))));
+      return better;
+    };
+    return (placed: Component[][]): Component[][] => {
+      const all = byId.size === 0 ? placed : placed.map(amended);
+      return growth ? [...all, reserve(growth, all, places, body)] : all;
     };
   },
 );

@@ -10,17 +10,33 @@ export interface Doubt {
   b: Float64Array;
 }
 
-/** Which source each component's weight rests on, numbered from 0, and how many there are. */
-export function sourcesOf(all: readonly Pick<Component, 'source'>[]): { at: Int32Array; count: number } {
+/** The doubt of one source. */
+export interface SourceDoubt {
+  a: number;
+  b: number;
+}
+
+/** Adds what a component's weight leaves in doubt to its source. */
+export function doubtingSource(
+  on: Map<string, SourceDoubt>,
+  { source, weightLb, xIn, tolerancePct }: Pick<Component, 'source' | 'weightLb' | 'xIn' | 'tolerancePct'>,
+): void {
+  let of = on.get(source);
+  if (!of) on.set(source, (of = { a: 0, b: 0 }));
+  const a = (weightLb * tolerancePct) / 200;
+  of.a += a;
+  of.b += a * xIn;
+}
+
+/** Numbers for sources, from 0 in the order in which they are asked for. */
+export function numbering(): { (source: string): number; count: () => number } {
   const numbers = new Map<string, number>();
-  const at = new Int32Array(all.length);
-  for (let i = 0; i < all.length; i++) {
-    const { source } = all[i]!;
-    let number = numbers.get(source);
-    if (number === undefined) numbers.set(source, (number = numbers.size));
-    at[i] = number;
-  }
-  return { at, count: numbers.size };
+  const number = (source: string): number => {
+    let of = numbers.get(source);
+    if (of === undefined) numbers.set(source, (of = numbers.size));
+    return of;
+  };
+  return Object.assign(number, { count: () => numbers.size });
 }
 
 export const noDoubt = (sources: number): Doubt => ({

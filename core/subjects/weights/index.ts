@@ -57,7 +57,8 @@ export {
   loads,
   loadStates,
   partsOf,
-  seatsMatter,
+  partsTogether,
+  treatedAlike,
   weighedStates,
   weighState,
 } from './states.js';

@@ -6,7 +6,7 @@ import type { Evaluation } from '../../kernel/index.js';
 import { compartments, components } from '../../truck/index.js';
 import { house } from '../index.js';
 import { withItem } from '../items/index.js';
-import { doubting, noDoubt, sourcesOf, variancesOf } from './doubt.js';
+import { doubting, noDoubt, numbering, variancesOf } from './doubt.js';
 import {
   certaintyOf,
   fillingSweep,
@@ -222,8 +222,9 @@ describe('how sure', () => {
     const two = [itemLike('a', 1_000), itemLike('b', 1_000)];
     const one = [itemLike('a', 2_000)];
     const band = (all: ReturnType<typeof itemLike>[]) => {
-      const { at, count } = sourcesOf(all);
-      const doubt = noDoubt(count);
+      const number = numbering();
+      const at = all.map(({ source }) => number(source));
+      const doubt = noDoubt(number.count());
       all.forEach(({ weightLb, xIn, tolerancePct }, i) =>
         doubting(doubt, at[i]!, weightLb, xIn, tolerancePct),
       );

@@ -1,6 +1,6 @@
-import { reading } from '../../kernel/index.js';
+import { each, reading } from '../../kernel/index.js';
 import type { Component, Filling, Role } from '../../kernel/index.js';
-import { addItem, components, massOf, NOTHING, plus } from '../../truck/index.js';
+import { addItem, clumps, massOf, NOTHING, plus } from '../../truck/index.js';
 import type { Axles, Mass } from '../../truck/index.js';
 import { IN3_PER_GAL } from '../../units/index.js';
 import { axles } from '../chassis/index.js';
@@ -8,8 +8,8 @@ import { fillTank, movementOf } from '../tank/index.js';
 import type { TankResult } from '../tank/index.js';
 import { weightsOf } from './amends.js';
 import type { OffGroup, OwnState } from './block.js';
-import { addDoubt, doubting, noDoubt, sourcesOf, variancesOf } from './doubt.js';
-import type { Doubt } from './doubt.js';
+import { addDoubt, doubting, doubtingSource, noDoubt, numbering, variancesOf } from './doubt.js';
+import type { Doubt, SourceDoubt } from './doubt.js';
 import { rollThreshold } from './roll.js';
 import type { Moves } from './roll.js';
 import { weighMass } from './weigh.js';
@@ -94,30 +94,70 @@ const FILLINGS = 40;
 const COARSE = 6;
 const FINER = [-2, -1, 1, 2].map((third) => third / (3 * COARSE));
 
-/** What load states take off or leave on together: a role, and of the crew each seat by itself. */
+/** What load states take off or leave on together: all that every state treats like this role, or this seat. */
 export interface Part<T> {
   role: Role;
   seat?: number;
   sum: T;
 }
 
+/** Tells by one word what every load state treats alike: the shares that the states leave of it. */
+export const treatedAlike = reading('weights', [loadStates], (states) => {
+  const known = new Map<Role | number, string>();
+  return (of: Pick<Component, 'role' | 'seat'>): string => {
+    const key = of.seat ?? of.role;
+    let word = known.get(key);
+    if (word === undefined)
+      known.set(key, (word = of.role === 'water' ? 'water' : states.map(({ share }) => share(of)).join(' ')));
+    return word;
+  };
+});
+export type TreatedAlike = (of: Pick<Component, 'role' | 'seat'>) => string;
+
+/** Sums by what a load state may take off, each under its word. */
+function partFor<T>(
+  parts: Map<string, Part<T>>,
+  of: Pick<Part<T>, 'role' | 'seat'>,
+  alike: TreatedAlike,
+  nothing: () => T,
+): Part<T> {
+  const word = alike(of);
+  let part = parts.get(word);
+  if (!part) {
+    const { role, seat } = of;
+    parts.set(word, (part = { role, ...(seat === undefined ? {} : { seat }), sum: nothing() }));
+  }
+  return part;
+}
+
 /** Components summed by what a load state may take off, once: each state is a sum of these. */
 export function partsOf<T>(
-  bySeat: boolean,
+  alike: TreatedAlike,
   all: readonly Component[],
   nothing: () => T,
-  add: (sum: T, component: Component, at: number) => T,
+  add: (sum: T, component: Component) => T,
 ): Part<T>[] {
-  const parts = new Map<Role | number, Part<T>>();
-  for (let at = 0; at < all.length; at++) {
-    const component = all[at]!;
-    const { role } = component;
-    const seat = bySeat ? component.seat : undefined;
-    let part = parts.get(seat ?? role);
-    if (!part)
-      parts.set(seat ?? role, (part = { role, ...(seat === undefined ? {} : { seat }), sum: nothing() }));
-    part.sum = add(part.sum, component, at);
+  const parts = new Map<string, Part<T>>();
+  for (const component of all) {
+    const part = partFor(parts, component, alike, nothing);
+    part.sum = add(part.sum, component);
   }
+  return [...parts.values()];
+}
+
+/** The sums of several lists together. */
+export function partsTogether<T, S>(
+  alike: TreatedAlike,
+  lists: readonly Part<S>[][],
+  nothing: () => T,
+  add: (sum: T, more: S) => T,
+): Part<T>[] {
+  const parts = new Map<string, Part<T>>();
+  for (const list of lists)
+    for (const more of list) {
+      const part = partFor<T>(parts, more, alike, nothing);
+      part.sum = add(part.sum, more.sum);
+    }
   return [...parts.values()];
 }
 
@@ -134,27 +174,54 @@ export interface Loads {
   sources: number;
 }
 
-/** Whether some state tells one seat from another: only the department's own do. */
-export const seatsMatter = reading('weights', [weightsOf], ({ states }) => states.length > 0);
+const isWater = ({ role, filling }: Component): boolean => role === 'water' && filling !== undefined;
 
-export const loads = reading('weights', [components, seatsMatter], (all, bySeat): Loads => {
-  const { at, count } = sourcesOf(all);
-  let water: Loads['water'] = null;
-  const dry = partsOf(
-    bySeat,
-    all,
-    (): Weighing => ({ mass: { ...NOTHING }, doubt: noDoubt(count) }),
-    (weighing, component, i) => {
-      const { role, filling, weightLb, xIn, tolerancePct } = component;
-      if (role === 'water' && filling && !water) water = { component, filling, source: at[i]! };
-      else {
-        addItem(weighing.mass, component);
-        doubting(weighing.doubt, at[i]!, weightLb, xIn, tolerancePct);
+/** The masses of each list by what load states may take off, with their doubt by source; water is weighed apart. */
+const weighedClumps = each(
+  'weights',
+  clumps,
+  (clump, alike) => ({
+    water: clump.find(isWater) ?? null,
+    dry: partsOf(
+      alike,
+      clump.filter((component) => !isWater(component)),
+      () => ({ mass: { ...NOTHING }, doubts: new Map<string, SourceDoubt>() }),
+      (sum, component) => {
+        addItem(sum.mass, component);
+        doubtingSource(sum.doubts, component);
+        return sum;
+      },
+    ),
+  }),
+  treatedAlike,
+);
+
+export const loads = reading('weights', [weighedClumps, treatedAlike], (all, alike): Loads => {
+  const water = all.find((clump) => clump.water)?.water ?? null;
+  const number = numbering();
+  const waterSource = water ? number(water.source) : 0;
+  // All sources are numbered before the sums, so that every sum has room for them.
+  for (const { dry } of all)
+    for (const { sum } of dry) for (const source of sum.doubts.keys()) number(source);
+  const sources = number.count();
+  const dry = partsTogether(
+    alike,
+    all.map((clump) => clump.dry),
+    (): Weighing => ({ mass: NOTHING, doubt: noDoubt(sources) }),
+    ({ mass, doubt }, more) => {
+      for (const [source, { a, b }] of more.doubts) {
+        const at = number(source);
+        doubt.a[at]! += a;
+        doubt.b[at]! += b;
       }
-      return weighing;
+      return { mass: plus(mass, more.mass), doubt };
     },
   );
-  return { dry, water, sources: count };
+  return {
+    dry,
+    water: water && { component: water, filling: water.filling!, source: waterSource },
+    sources,
+  };
 });
 
 /** So much of a mass. */

@@ -50,9 +50,10 @@ function Mirror({ u, v }: { u: number; v: number }) {
 }
 
 function FlatFrontSide(cab: Cab) {
-  const { box, roofIn, wheelDiameterIn } = cab;
+  const { box, wheelDiameterIn } = cab;
   const { x0, x1, z0, z1 } = box;
-  const raised = z1 > roofIn;
+  const raised = z1 > cab.roofIn;
+  const roofIn = Math.min(cab.roofIn, z1);
   const riseAt = x0 + (x1 - x0) * ROOF_RISES_AT;
   const belt = z0 + (roofIn - z0) * 0.52;
   const arch = wheelDiameterIn / 2 + ARCH_CLEAR_IN + 2;
@@ -132,7 +133,7 @@ function HoodedSide(cab: Cab) {
 export const CabSide = (cab: Cab) =>
   cab.style === 'flatFront' ? <FlatFrontSide {...cab} /> : <HoodedSide {...cab} />;
 
-export function CabTop({ box, style, windshieldIn }: Cab) {
+export function CabTop({ box, style, windshieldIn, trench }: Cab) {
   const { x0, x1, y0, y1 } = box;
   if (style === 'flatFront') {
     return (
@@ -145,7 +146,13 @@ export function CabTop({ box, style, windshieldIn }: Cab) {
           pen="glass"
           d={`M ${at(x0 + 1.5, y0 + 12)} L ${at(x0 + 8, y0 + 9)} L ${at(x0 + 8, y1 - 9)} L ${at(x0 + 1.5, y1 - 12)} Z`}
         />
-        <Rows u0={x0 + 30} u1={x1 - 6} v0={y0 + 6} v1={y1 - 6} step={16} pen="fine" />
+        {trench ? (
+          [-1, 1].map((side) => (
+            <Line key={side} u0={x0 + 8} u1={x1} v0={side * trench.halfIn} v1={side * trench.halfIn} />
+          ))
+        ) : (
+          <Rows u0={x0 + 30} u1={x1 - 6} v0={y0 + 6} v1={y1 - 6} step={16} pen="fine" />
+        )}
       </>
     );
   }
@@ -165,23 +172,31 @@ export function CabTop({ box, style, windshieldIn }: Cab) {
   );
 }
 
-export function CabFront({ style, hoodTopIn, roofIn, box }: Cab, flat: Flat) {
+/** The way across a roof from left to right, down into its trench and up again. */
+const acrossRoof = (trench: Cab['trench'], roof: number): string =>
+  trench
+    ? `L ${at(-trench.halfIn, roof)} L ${at(-trench.halfIn, trench.floorIn)} L ${at(trench.halfIn, trench.floorIn)} L ${at(trench.halfIn, roof)} `
+    : '';
+
+export function CabFront({ style, hoodTopIn, roofIn, box, trench }: Cab, flat: Flat) {
   const { u0, u1, v0, v1 } = flat;
   const hooded = style === 'hooded';
-  const belt = hooded ? hoodTopIn : v0 + (roofIn - v0) * 0.52;
-  const roof = Math.min(v1, roofIn);
+  const belt = hooded ? hoodTopIn : v0 + (Math.min(roofIn, v1) - v0) * 0.52;
+  const roof = Math.min(v1, roofIn, trench?.floorIn ?? v1);
   const narrow = hooded ? 9 : 0;
   return (
     <>
       <Path
         pen="outline"
-        d={`M ${at(u0, v0)} L ${at(u0, belt)} L ${at(u0 + 3 + narrow / 3, v1 - 6)} Q ${at(u0 + 4 + narrow / 3, v1)} ${at(u0 + 11 + narrow / 3, v1)} L ${at(u1 - 11 - narrow / 3, v1)} Q ${at(u1 - 4 - narrow / 3, v1)} ${at(u1 - 3 - narrow / 3, v1 - 6)} L ${at(u1, belt)} L ${at(u1, v0)} Z`}
+        d={`M ${at(u0, v0)} L ${at(u0, belt)} L ${at(u0 + 3 + narrow / 3, v1 - 6)} Q ${at(u0 + 4 + narrow / 3, v1)} ${at(u0 + 11 + narrow / 3, v1)} ${acrossRoof(trench, v1)}L ${at(u1 - 11 - narrow / 3, v1)} Q ${at(u1 - 4 - narrow / 3, v1)} ${at(u1 - 3 - narrow / 3, v1 - 6)} L ${at(u1, belt)} L ${at(u1, v0)} Z`}
       />
       <Path
         pen="glass"
         d={`M ${at(u0 + 6, belt + 2)} L ${at(u0 + 8 + narrow / 3, roof - 6)} L ${at(-1, roof - 6)} L ${at(-1, belt + 2)} Z M ${at(1, belt + 2)} L ${at(1, roof - 6)} L ${at(u1 - 8 - narrow / 3, roof - 6)} L ${at(u1 - 6, belt + 2)} Z`}
       />
-      {!hooded && <Line u0={u0 + 3} u1={u1 - 3} v0={roofIn} v1={roofIn} pen="fine" />}
+      {!hooded && !trench && v1 >= roofIn && (
+        <Line u0={u0 + 3} u1={u1 - 3} v0={roofIn} v1={roofIn} pen="fine" />
+      )}
       <Line u0={-24} u1={-8} v0={belt + 2} v1={belt + 12} />
       <Line u0={8} u1={24} v0={belt + 2} v1={belt + 12} />
       <Rect u0={-24} u1={24} v0={v0 + 12} v1={belt - 8} r={2} />
@@ -209,9 +224,16 @@ export function CabFront({ style, hoodTopIn, roofIn, box }: Cab, flat: Flat) {
 }
 
 /** The back of the cab, mostly hidden by what stands behind it. */
-export const CabRear = (_cab: Cab, flat: Flat) => (
+export const CabRear = ({ trench }: Cab, flat: Flat) => (
   <>
-    <Rect {...flat} r={5} pen="outline" />
+    {trench ? (
+      <Path
+        pen="outline"
+        d={`M ${at(flat.u0, flat.v0)} L ${at(flat.u0, flat.v1)} ${acrossRoof(trench, flat.v1)}L ${at(flat.u1, flat.v1)} L ${at(flat.u1, flat.v0)} Z`}
+      />
+    ) : (
+      <Rect {...flat} r={5} pen="outline" />
+    )}
     <Rect {...inset(flat, 14, 10)} v0={flat.v1 - 30} r={3} pen="glass" />
   </>
 );

@@ -26,7 +26,10 @@ export interface CrewModule extends Part {
 }
 
 export interface RoofOption extends Part {
+  /** Above the cab as it is made; under it where less than 0. */
   raiseIn: number;
+  /** A trench along the middle for a bedded ladder. */
+  trench?: { widthIn: number; depthIn: number };
 }
 
 export interface Cab {

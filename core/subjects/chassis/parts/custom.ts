@@ -1,6 +1,17 @@
 import { usd } from '../../../kernel/index.js';
 import type { Cab, Chassis } from './chassis.js';
-import { behindAxle, flatRoof, front2, frontAxle, heavyFrame, raised, rearAxle, tandem } from './made.js';
+import {
+  behindAxle,
+  flatRoof,
+  front2,
+  frontAxle,
+  heavyFrame,
+  lowered,
+  raised,
+  rearAxle,
+  tandem,
+  trenched,
+} from './made.js';
 
 const mediumCab: Cab = {
   style: 'flatFront',
@@ -58,7 +69,7 @@ const longCustom = {
   types: ['pumper', 'aerial'] as Chassis['types'],
   cgZIn: 41,
   lbPerWheelbaseIn: 6,
-  roofs: [flatRoof, raised(10, 220, 6_800)],
+  roofs: [flatRoof, raised(10, 220, 6_800), trenched(52, 8, 90, 9_400), lowered(4, 20, 5_200)],
   cab: longCab,
   frontOverhangIn: 76,
   frontTrackIn: 84,
@@ -94,7 +105,14 @@ export const CUSTOM: Chassis[] = [
       rearAxle(31_000, 31_000, 290, 6_100),
       rearAxle(33_500, 33_500, 410, 8_800),
     ],
-    roofs: [flatRoof, raised(10, 180, 5_900), raised(16, 240, 7_900), raised(24, 320, 10_400)],
+    roofs: [
+      flatRoof,
+      raised(10, 180, 5_900),
+      raised(16, 240, 7_900),
+      raised(24, 320, 10_400),
+      trenched(52, 8, 80, 8_600),
+      lowered(4, 20, 4_800),
+    ],
     cab: mediumCab,
     frontOverhangIn: 72,
     frame: { ...heavyFrame, resistingLbIn: 5_600_000 },

@@ -52,6 +52,26 @@ export const raised = (raiseIn: number, weightLb: number, dollars: number): Roof
   priceCents: usd(dollars),
 });
 
+export const lowered = (byIn: number, weightLb: number, dollars: number): RoofOption => ({
+  ...raised(-byIn, weightLb, dollars),
+  id: `lowered-${byIn}`,
+  name: `Roof lowered ${inches(byIn)}`,
+});
+/** A roof with a trench in which a bedded ladder lies. */
+export const trenched = (
+  widthIn: number,
+  depthIn: number,
+  weightLb: number,
+  dollars: number,
+): RoofOption => ({
+  id: `trench-${depthIn}`,
+  name: `Roof with a trench ${inches(widthIn)} wide, ${inches(depthIn)} deep`,
+  raiseIn: 0,
+  trench: { widthIn, depthIn },
+  weightLb,
+  priceCents: usd(dollars),
+});
+
 /** A module joined to a two-door cab. */
 export const crewModule = (
   lengthIn: number,
