@@ -116,6 +116,26 @@ test('what is assumed is marked until it is chosen or confirmed', async ({ page 
   await saved(page);
 });
 
+test('what stands below a panel that is still on its way comes with it, so that nothing moves under a finger', async ({
+  page,
+}) => {
+  let send = () => {};
+  const sent = new Promise<void>((resolve) => (send = resolve));
+  await page.route('**/CompartmentsPanel*.js', async (route) => {
+    await sent;
+    await route.continue();
+  });
+  await pumper(page, 'Slow engine');
+  await openStep(page, 'Body and compartments');
+  const panel = page.getByRole('complementary', { name: 'Body and compartments' });
+  await expect(panel.getByRole('group', { name: 'Doors' })).toBeVisible();
+  await expect(panel.getByText('Roll-up or hinged doors?')).toBeHidden();
+  send();
+  await expect(panel.getByRole('region', { name: 'Compartments one by one' })).toBeVisible();
+  await expect(panel.getByText('Roll-up or hinged doors?')).toBeVisible();
+  await saved(page);
+});
+
 test('two schools on one truck, with what each comes to; and the money against the budget', async ({
   page,
 }) => {

@@ -54,8 +54,11 @@ export function BenchScreen() {
   const steps = useMemo(() => stepStates(evaluation), [evaluation]);
   const assumed = useMemo(() => assumedIn(house, build), [build]);
   const grips = useMemo(
-    () => house.subjects.flatMap((subject) => subject.grips?.(evaluation) ?? []),
-    [evaluation],
+    () =>
+      house.subjects.flatMap(({ id, grips: of }) =>
+        (of?.(evaluation) ?? []).filter(({ inItsStep }) => !inItsStep || id === step),
+      ),
+    [evaluation, step],
   );
   const before = useMemo(() => {
     if (!beforeBuild) return null;
@@ -193,17 +196,18 @@ export function BenchScreen() {
             <CatalogueNews evaluation={evaluation} bench={bench} />
             <OwnPartNews build={build} parts={ownParts} bench={bench} />
             <Choices evaluation={offering} step={step} bench={bench} />
+            {/* What stands below the subject's panel comes with it: it must not move under a finger. */}
             <Suspense>
               {panelsOf(step).map(({ id: of, Panel: SubjectPanel }) => (
                 <SubjectPanel key={of} evaluation={offering} bench={bench} pointAt={setPointedAt} />
               ))}
+              <Schools evaluation={offering} step={step} bench={bench} />
+              {cautionsFor(house, step).map((caution) => (
+                <p key={caution} className={classes.note}>
+                  {caution}
+                </p>
+              ))}
             </Suspense>
-            <Schools evaluation={offering} step={step} bench={bench} />
-            {cautionsFor(house, step).map((caution) => (
-              <p key={caution} className={classes.note}>
-                {caution}
-              </p>
-            ))}
           </>
         )}
       </aside>
