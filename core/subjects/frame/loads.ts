@@ -83,18 +83,27 @@ function nothing({ first, count }: Reach): Lying {
 }
 
 /** Adds so much of the values at some stations to those of others, which begin so many stations before. */
-function addTo(total: Float64Array, values: Float64Array, times: number, offset = 0): void {
+function addTo(total: Float64Array, values: Float64Array, times: number, offset: number): void {
   for (let i = 0; i < values.length; i++) total[i + offset]! += times * values[i]!;
 }
 
-/** Adds what lies on some stations to what lies on all. */
-function addLying(on: Lying, { first, load, shear, moment, w, wx }: Lying): void {
+/** Adds so much of what lies on some stations to what lies on all. */
+function addLying(on: Lying, { first, load, shear, moment, w, wx }: Lying, times = 1): void {
   const offset = first - on.first;
-  addTo(on.load, load, 1, offset);
-  addTo(on.shear, shear, 1, offset);
-  addTo(on.moment, moment, 1, offset);
-  on.w += w;
-  on.wx += wx;
+  addTo(on.load, load, times, offset);
+  addTo(on.shear, shear, times, offset);
+  addTo(on.moment, moment, times, offset);
+  on.w += w * times;
+  on.wx += wx * times;
+}
+
+/** Makes what lies on all stations the same as other loads on them. */
+function become(lying: Lying, { load, shear, moment, w, wx }: Lying): void {
+  lying.load.set(load);
+  lying.shear.set(shear);
+  lying.moment.set(moment);
+  lying.w = w;
+  lying.wx = wx;
 }
 
 /** A force at one place, up positive: shear jumps there. */
@@ -125,6 +134,11 @@ function lay(on: Lying, rests: readonly Rest[], lb: number): void {
     on.w += w;
     on.wx += (w * (fromIn + toIn)) / 2;
   }
+}
+
+/** Lays so much of a component, its liquid where that much of it stands. */
+function layAboard(on: Lying, { filling, rests, weightLb }: Component, there: number): void {
+  if (there !== 0) lay(on, filling ? restsOfFilling(filling, there) : rests, weightLb * there);
 }
 
 /** From where to where components rest, the water wherever its tank has some; in. */
@@ -173,23 +187,23 @@ function reactionsOf(on: Axles, { w, wx }: Lying): FrameLoads['reactions'] {
   return [{ xIn: 0, lb: w - rearLb }, ...rears];
 }
 
-/** Load, shear and moment at every station, the axles holding up what lies there. */
-interface Borne {
-  load: Float64Array;
-  shear: Float64Array;
-  moment: Float64Array;
-}
-
-/** Sums what lies along the frame inch by inch from its front; the loads that are given are used up. */
-function borneBy(on: Lying, reactions: FrameLoads['reactions']): Borne {
-  const { load, shear, moment } = on;
+/**
+ * Sums what lies along the frame inch by inch from its front, and tells load, shear and moment at each station; the
+ * loads that are given are used up.
+ */
+function borneBy(
+  on: Lying,
+  reactions: FrameLoads['reactions'],
+  tell: (loadLbPerIn: number, shearLb: number, momentLbIn: number, xIn: number) => void,
+): void {
   for (const { xIn, lb } of reactions) press(on, xIn, lb);
-  for (let i = 1; i < load.length; i++) {
-    moment[i]! += moment[i - 1]! + shear[i - 1]! - load[i - 1]! / 2;
-    shear[i]! += shear[i - 1]! - load[i - 1]!;
-    load[i]! += load[i - 1]!;
+  let [load, shear, moment] = [0, 0, 0];
+  for (let i = 0; i < on.load.length; i++) {
+    moment += on.moment[i]! + shear - load / 2;
+    shear += on.shear[i]! - load;
+    load += on.load[i]!;
+    tell(load, shear, moment, on.first + i);
   }
-  return { load, shear, moment };
 }
 
 /** How much of a component is aboard in a state. */
@@ -212,18 +226,12 @@ export function frameLoads(
   weighed: Pick<WeighedState, 'waterShare'>,
 ): FrameLoads {
   const lying = nothing(stationsReached);
-  for (const c of all) {
-    const there = aboard(state, weighed, c);
-    if (there !== 0) lay(lying, c.filling ? restsOfFilling(c.filling, there) : c.rests, c.weightLb * there);
-  }
+  for (const component of all) layAboard(lying, component, aboard(state, weighed, component));
   const reactions = reactionsOf(on, lying);
-  const { load, shear, moment } = borneBy(lying, reactions);
-  const stations = Array.from(load, (loadLbPerIn, i): FrameStation => ({
-    xIn: lying.first + i,
-    loadLbPerIn,
-    shearLb: shear[i]!,
-    momentLbIn: moment[i]!,
-  }));
+  const stations: FrameStation[] = [];
+  borneBy(lying, reactions, (loadLbPerIn, shearLb, momentLbIn, xIn) =>
+    stations.push({ xIn, loadLbPerIn, shearLb, momentLbIn }),
+  );
   const between = stations.filter(({ xIn }) => xIn >= 0 && xIn <= on.wheelbaseIn);
   return {
     stations,
@@ -253,8 +261,8 @@ const lyingOfClumps = each(
   treatedAlike,
 );
 
-/** The moments of what load states take off or leave on together: worked out once, each state is a sum of them. */
-const momentsByPart = reading('frame', [lyingOfClumps, treatedAlike, axles, reach], (lists, alike, on, all) =>
+/** What load states take off or leave on together, as it lies along the whole frame. */
+const lyingByPart = reading('frame', [lyingOfClumps, treatedAlike, reach], (lists, alike, all) =>
   partsTogether(
     alike,
     lists,
@@ -263,47 +271,32 @@ const momentsByPart = reading('frame', [lyingOfClumps, treatedAlike, axles, reac
       addLying(lying, more);
       return lying;
     },
-  ).map(({ sum, ...part }) => ({ ...part, moments: borneBy(sum, reactionsOf(on, sum)).moment })),
+  ),
 );
 
 const fillingsOfClumps = each('frame', clumps, (clump) => clump.filter(({ filling }) => filling));
 
-/** The moments of each pound that lies evenly along one box of a tank; loads add, so the water's are a sum of these. */
-const momentsOfBoxes = reading('frame', [fillingsOfClumps, axles, reach], (lists, on, all) =>
-  lists.flat().map(({ filling, weightLb }) => ({
-    filling: filling!,
-    weightLb,
-    ofPound: filling!.boxes.map(({ frontIn, lengthIn }) => {
-      const lying = nothing(all);
-      lay(lying, [{ share: 1, fromIn: frontIn, toIn: frontIn + lengthIn }], 1);
-      return borneBy(lying, reactionsOf(on, lying)).moment;
-    }),
-  })),
-);
-
 /** Where the frame bends most in each load state, whichever way; lb·in. */
 export const bentInStates = reading(
   'frame',
-  [momentsByPart, momentsOfBoxes, reach, loadStates, weighedStates],
-  (parts, tanks, { first, count }, states, weighed) => {
-    const whole = new Float64Array(count);
-    for (const { moments } of parts) addTo(whole, moments, 1);
+  [lyingByPart, fillingsOfClumps, axles, reach, loadStates, weighedStates],
+  (parts, liquids, on, all, states, weighed) => {
+    const whole = nothing(all);
+    for (const { sum } of parts) addLying(whole, sum);
+    const lying = nothing(all);
     return states.map((state, s) => {
       // Most states have most of it aboard: they are all of it, less what is off.
-      const total = whole.slice();
-      const { waterShare } = weighed[s]!;
-      for (const { filling, weightLb, ofPound } of tanks)
-        if (waterShare > 0)
-          sharesOfBoxes(filling, waterShare).forEach((share, i) => {
-            if (share > 0) addTo(total, ofPound[i]!, share * weightLb * waterShare);
-          });
+      become(lying, whole);
       for (const part of parts) {
         const there = aboard(state, weighed[s]!, part);
-        if (there !== 1) addTo(total, part.moments, there - 1);
+        if (there !== 1) addLying(lying, part.sum, there - 1);
       }
-      let at = 0;
-      for (let i = 1; i < total.length; i++) if (Math.abs(total[i]!) > Math.abs(total[at]!)) at = i;
-      return { id: state.id, name: state.name, xIn: first + at, momentLbIn: total[at]! };
+      for (const liquid of liquids.flat()) layAboard(lying, liquid, aboard(state, weighed[s]!, liquid));
+      let [atIn, mostLbIn] = [0, 0];
+      borneBy(lying, reactionsOf(on, lying), (_load, _shear, momentLbIn, xIn) => {
+        if (Math.abs(momentLbIn) > Math.abs(mostLbIn)) [atIn, mostLbIn] = [xIn, momentLbIn];
+      });
+      return { id: state.id, name: state.name, xIn: atIn, momentLbIn: mostLbIn };
     });
   },
 );
