@@ -112,3 +112,7 @@ export function sayAll<T>(value: T, system: UnitSystem): T {
 /** The first letters of a text, cut between its figures and not within one. */
 export const cutText = (text: string, most: number): string =>
   text.length <= most ? text : `${text.slice(0, most - 1).replace(/\{[^}]*$/, '')}…`;
+
+/** A place across the truck in words, from its middle. */
+export const asideInWords = (yIn: number): string =>
+  yIn === 0 ? 'in the middle' : `${inches(Math.abs(yIn))} to the ${yIn < 0 ? 'driver’s' : 'officer’s'} side`;

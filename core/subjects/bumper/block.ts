@@ -1,7 +1,7 @@
 import { block, changedLine, clamped, field, listIn, objectIn, settled } from '../../build/index.js';
 import type { BlockOf, Build, Problem } from '../../build/index.js';
 import { american, linesOfParts, partFigure, Shelf, toggledLine } from '../../kernel/index.js';
-import { inches } from '../../units/index.js';
+import { asideInWords } from '../../units/index.js';
 import { BUMPER_ITEMS, BUMPERS } from './parts.js';
 import type { Bumper, BumperItem } from './parts.js';
 
@@ -25,10 +25,6 @@ export const bumperItemShelf = new Shelf<BumperItem>({
     price<BumperItem>(),
   ],
 });
-
-/** A place across the bumper in words. */
-export const asideInWords = (yIn: number): string =>
-  yIn === 0 ? 'in the middle' : `${inches(Math.abs(yIn))} to the ${yIn < 0 ? 'driver’s' : 'officer’s'} side`;
 
 export const bumperBlock = block({
   id: 'bumper',

@@ -11,10 +11,9 @@ import {
   way,
 } from '../../kernel/index.js';
 import type { ChangeKind, Changes, Choice, Evaluation, Grip, Question, Subject } from '../../kernel/index.js';
-import { inches, listed, one, within } from '../../units/index.js';
+import { asideInWords, inches, listed, one, within } from '../../units/index.js';
 import { bumperFront } from '../../truck/index.js';
 import {
-  asideInWords,
   bumperBlock,
   bumperItemShelf,
   bumperProblems,
@@ -26,7 +25,7 @@ import {
 } from './block.js';
 import { bumperComponents, bumperPlace, chosenBumper, usualAsideOf } from './place.js';
 
-export { asideInWords, bumperItemShelf, wellsIn, withBumper, withBumperItem } from './block.js';
+export { bumperItemShelf, wellsIn, withBumper, withBumperItem } from './block.js';
 export { hoseWells } from './place.js';
 
 const BUMPER: ChangeKind = { id: 'bumper', title: 'Bumper' };

@@ -17,7 +17,7 @@ import {
 import type { EquipmentLine } from './block.js';
 import { goesInto } from './fit.js';
 import { fitChanges, fitChecks, MOVE } from './fit-checks.js';
-import { equipmentComponents, equipmentLb, moved } from './place.js';
+import { allowanceLeftLb, equipmentComponents, equipmentLb, moved } from './place.js';
 
 export {
   CAB,
@@ -219,6 +219,15 @@ export const equipment: Subject = {
   limits,
   block: equipmentBlock,
   components: equipmentComponents,
+  figures: [
+    {
+      id: 'allowanceLeft',
+      title: 'Allowance beyond the list',
+      unit: 'lb',
+      note: 'The profile counts so much loose equipment at least, and more where the compartments are roomy.',
+      reading: allowanceLeftLb,
+    },
+  ],
   checks: [inPlace, ...fitChecks, packs],
   changes: [...changes, ...fitChanges],
   settle: settleEquipment,

@@ -2,8 +2,7 @@ import { block, clamped, field, listIn, settled } from '../../build/index.js';
 import type { BlockOf, Build } from '../../build/index.js';
 import { linesOfParts, partFigure, Shelf, toggledLine } from '../../kernel/index.js';
 import type { PartFigureField } from '../../kernel/index.js';
-import { inches } from '../../units/index.js';
-import { asideInWords } from '../bumper/index.js';
+import { asideInWords, inches } from '../../units/index.js';
 import { FITTING_PLACE_NAMES, FITTING_PLACES, FITTINGS } from './parts.js';
 import type { Fitting, FittingPlace } from './parts.js';
 

@@ -301,7 +301,12 @@ export const bentInStates = reading(
   },
 );
 
+/** States that bend alike differ by rounding alone: the first of them is named. */
+const ALIKE = 1e-9;
+
 /** Where the frame bends most, and the load state in which it does. */
 export const mostBent = reading('frame', [bentInStates], (all) =>
-  all.reduce((most, next) => (Math.abs(next.momentLbIn) > Math.abs(most.momentLbIn) ? next : most)),
+  all.reduce((most, next) =>
+    Math.abs(next.momentLbIn) > Math.abs(most.momentLbIn) * (1 + ALIKE) ? next : most,
+  ),
 );

@@ -2,7 +2,7 @@ import { block, clamped, field, freshId, linesIn, settled, withLine } from '../.
 import type { BlockOf, Build, Problem } from '../../build/index.js';
 import { partFigure, Shelf } from '../../kernel/index.js';
 import type { BedKind } from '../../truck/index.js';
-import { feet, inches } from '../../units/index.js';
+import { asideInWords, feet } from '../../units/index.js';
 import { bedsIn, dividersIn, isFlatbed } from './beds.js';
 import { HOSES } from './parts.js';
 import type { Hose } from './parts.js';
@@ -58,10 +58,7 @@ export const hoseBlock = block({
         { yIn: field.amount('From the middle', 'in', { min: -40, max: 40, step: 1 }) },
         ({ yIn }) => ({
           title: 'Hose bed divider',
-          words:
-            yIn === 0
-              ? 'in the middle'
-              : `${inches(Math.abs(yIn))} to the ${yIn < 0 ? 'driver’s' : 'officer’s'} side`,
+          words: asideInWords(yIn),
         }),
       ),
     ),
