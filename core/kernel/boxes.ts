@@ -38,6 +38,25 @@ export const without = (box: Box, cuts: readonly Box[]): Box[] =>
 export const grown = ({ x0, x1, y0, y1, z0, z1 }: Box, by: number): Box =>
   boxOf(x0 - by, x1 + by, y0 - by, y1 + by, z0 - by, z1 + by);
 
+/** A place on the truck, in. */
+export interface Point {
+  xIn: number;
+  yIn: number;
+  zIn: number;
+}
+
+export const middleOf = ({ x0, x1, y0, y1, z0, z1 }: Box): Point => ({
+  xIn: (x0 + x1) / 2,
+  yIn: (y0 + y1) / 2,
+  zIn: (z0 + z1) / 2,
+});
+
+/** The six sides of a box together, in². */
+export function surfaceOf({ x0, x1, y0, y1, z0, z1 }: Box): number {
+  const [long, wide, high] = [x1 - x0, y1 - y0, z1 - z0];
+  return 2 * (long * wide + long * high + wide * high);
+}
+
 /** Room that a box takes, in³. */
 export const volumeOf = ({ x0, x1, y0, y1, z0, z1 }: Box): number => (x1 - x0) * (y1 - y0) * (z1 - z0);
 

@@ -1,4 +1,5 @@
-export { around, grown, overlapIn, volumeOf, without } from './boxes.js';
+export { around, grown, middleOf, overlapIn, surfaceOf, volumeOf, without } from './boxes.js';
+export type { Point } from './boxes.js';
 export * from './change.js';
 export { check, nearness, rank, STATUS_WORDS, worstFirst, worstStatus } from './check.js';
 export type { Check, Contributor, Finding, Judgement, Status, Unit } from './check.js';

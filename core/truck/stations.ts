@@ -1,5 +1,5 @@
 import { port } from '../kernel/index.js';
-import type { Box, TankBox } from '../kernel/index.js';
+import type { Box, Point, TankBox } from '../kernel/index.js';
 
 /**
  * The places from which everything takes its own: each is one subject's to give, and anybody's to read. In; x
@@ -104,7 +104,7 @@ export interface Compartment extends Box {
   lowerDepthIn: number;
   upperDepthIn: number;
   /** Center of what is put into it. */
-  center: { xIn: number; yIn: number; zIn: number };
+  center: Point;
   volumeFt3: number;
 }
 export const compartments = port<Compartment[]>('body');

@@ -4,6 +4,7 @@ import {
   fromBuild,
   overlapIn,
   provide,
+  reading,
   settling,
   takenFromCompartments,
   volumeOf,
@@ -14,11 +15,14 @@ import type { Compartment } from '../../truck/index.js';
 import { IN3_PER_FT3 } from '../../units/index.js';
 import { chosenChassis } from '../chassis/index.js';
 import { bodyOf, chosenBody, doorShelf } from './block.js';
-import { listedPlans } from './listed.js';
+import { lineOf, listedPlans } from './listed.js';
+import type { Standing } from './listed.js';
 import type { DoorStyle } from './parts.js';
 import { familyPlans, LEAST_LENGTH_IN } from './plans.js';
 import type { Plan } from './plans.js';
 import { edgeOf, roomOf, seenFrom } from './room.js';
+import { sheetsOf } from './sheet.js';
+import type { AsMade } from './sheet.js';
 
 /** A compartment shallower or lower than this is not built, in; what a person asks for may be smaller. */
 const LEAST_DEPTH_IN = 9;
@@ -79,14 +83,45 @@ function built(plan: Plan, room: Box[], doors: DoorStyle, asked: boolean): Compa
 
 const listOf = fromBuild(({ body }) => body.compartments);
 
-/** The compartments as they are meant: those of the list, or as the body's family makes them. */
-export const planned = settling(
+const plannedByFamily = settling(
   'body',
-  [chosenBody, bodyOf, listOf, wheelOpening, bodyPlace, cabPlace, chosenChassis],
-  ({ body }, dividers, list, cut, at, cab, { chassis }): Plan[] =>
+  [chosenBody, bodyOf, wheelOpening, bodyPlace],
+  ({ body }, dividers, cut, at) => familyPlans(body, at, cut, dividers),
+);
+
+const standing = settling(
+  'body',
+  [bodyPlace, cabPlace, chosenChassis],
+  (body, cab, { chassis }): Standing => ({
+    body,
+    cab: { ...cab, widthIn: chassis.cab.widthIn },
+  }),
+);
+
+/** The compartments as they are meant: those of the list, or as the body's family makes them. */
+export const planned = settling('body', [plannedByFamily, listOf, standing], (family, list, at): Plan[] =>
+  list ? listedPlans(list, at) : family,
+);
+
+/** What the body weighs and costs with the compartments that its family makes. */
+export const asMade = reading('body', [chosenBody, bodyOf], ({ body }, { lengthIn }): AsMade => ({
+  weightLb: lengthIn * body.lbPerIn,
+  priceCents: Math.round(lengthIn * body.priceCentsPerIn),
+}));
+
+/** What a list of compartments adds to the body as its family makes it, and takes from it. */
+export const sheets = reading(
+  'body',
+  [listOf, plannedByFamily, standing, asMade],
+  (list, family, at, made) =>
     list
-      ? listedPlans(list, { body: at, cab: { ...cab, widthIn: chassis.cab.widthIn } })
-      : familyPlans(body, at, cut, dividers),
+      ? sheetsOf(
+          list,
+          family.map((plan) => lineOf(plan, at.body)),
+          at,
+          made,
+        )
+      : [],
 );
 
 /** What a plan asks to be left free of its own box: all behind the wall of its shallower upper part. */

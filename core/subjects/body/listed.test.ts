@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Build } from '../../build/index.js';
 import { starterBuild } from '../../demonstration/index.js';
-import { compartments, components } from '../../truck/index.js';
+import { bodyPlace, compartments, components } from '../../truck/index.js';
 import { house } from '../index.js';
 import { withTank } from '../tank/index.js';
 import {
@@ -45,6 +45,47 @@ describe('compartments as data', () => {
     const without = withCompartment(at(own), 'L1', null);
     expect(all(without).map(({ id }) => id)).not.toContain('L1');
     expect(house.measure(withCompartments(shorter, undefined))).toEqual(house.measure(plain));
+  });
+
+  it('weigh and cost by their sheet: what is added comes on where it stands, what is taken off comes off', () => {
+    const body = (build: Build) =>
+      at(build)
+        .read(components)
+        .find(({ id }) => id === 'body')!;
+    const surface = (l: number, h: number, d: number) => 2 * (l * h + l * d + h * d);
+    const usual = compartmentLines(at(plain)).reduce(
+      (sum, { lengthIn, heightIn, depthIn }) => sum + surface(lengthIn, heightIn, depthIn),
+      0,
+    );
+    // 164 in of 24.5 lb and $720 each, of which the compartments are 37 %.
+    const [lb, cents] = [164 * 24.5 * 0.37, 164 * 72_000 * 0.37].map((all) => all / usual);
+    expect(body(own)).toEqual(body(plain));
+
+    // The box on top is 80 by 20 by 22 in and begins 10 in behind the body's front.
+    const topBox = body(withNewCompartment(at(plain), 'topBox', 'mine'));
+    const box = surface(80, 20, 22);
+    expect(topBox.weightLb - body(plain).weightLb).toBeCloseTo(box * lb!, 6);
+    expect(topBox.weightLb - body(plain).weightLb).toBeGreaterThan(80);
+    expect(topBox.priceCents - body(plain).priceCents).toBeCloseTo(box * cents!, -0.5);
+    const { frontIn } = at(plain).read(bodyPlace);
+    expect(topBox.weightLb * topBox.xIn).toBeCloseTo(
+      body(plain).weightLb * body(plain).xIn + box * lb! * (frontIn + 10 + 40),
+      3,
+    );
+    expect(topBox.yIn).toBeLessThan(0);
+
+    const { lengthIn, heightIn, depthIn } = compartmentLines(at(plain)).find(({ id }) => id === 'L1')!;
+    const without = body(withCompartment(at(plain), 'L1', null));
+    expect(body(plain).weightLb - without.weightLb).toBeCloseTo(
+      surface(lengthIn, heightIn, depthIn) * lb!,
+      6,
+    );
+    expect(without.yIn).toBeGreaterThan(0);
+    expect(body(withCompartments(plain, [])).weightLb).toBeCloseTo(164 * 24.5 * 0.63, 6);
+    // A name, doors and a divided inside are no sheet.
+    expect(body(withCompartment(at(plain), 'L1', { name: 'Pump', upperDepthIn: 12 })).weightLb).toBe(
+      body(plain).weightLb,
+    );
   });
 
   it('have an upper half of another depth, and doors of their own that weigh and take what they do', () => {

@@ -22,7 +22,7 @@ const FACE: Record<CompartmentLine['face'], Face> = {
 };
 
 /** The box of one compartment of the list, if nothing stood in its way. */
-function regionOf(line: CompartmentLine, { body, cab }: Standing): Box {
+export function regionOf(line: CompartmentLine, { body, cab }: Standing): Box {
   const { face, of, startIn, lengthIn, floorIn, heightIn, depthIn } = line;
   const half = (of === 'cab' ? cab.widthIn : body.widthIn) / 2;
   const x0 = of === 'cab' ? cab.backIn - startIn - lengthIn : body.frontIn + startIn;

@@ -6,14 +6,16 @@ import {
   bodyPlace,
   cabPlace,
   compartments,
+  massOf,
   RANK,
+  sum,
   wheelOpening,
 } from '../../truck/index.js';
-import type { BedPlace, BodyPlace, Compartment, WheelOpening } from '../../truck/index.js';
+import type { BedPlace, BodyPlace, Compartment, Item, WheelOpening } from '../../truck/index.js';
 import { inches } from '../../units/index.js';
 import { chosenChassis } from '../chassis/index.js';
 import { bodyOf, chosenBody } from './block.js';
-import { doorsOf } from './compartments.js';
+import { asMade, doorsOf, sheets } from './compartments.js';
 import type { BodyFamily, DoorStyle } from './parts.js';
 
 /** Free between what stands ahead and the body, in. */
@@ -147,6 +149,21 @@ function shell(
   ];
 }
 
+type Priced = Item & { priceCents: number };
+
+/** A body with what its list of compartments adds and takes off: weight, place and price. */
+function together(body: Priced, changed: readonly Priced[]): Priced {
+  const all = [body, ...changed];
+  const { w, wx, wy, wz } = sum(all.map(massOf));
+  return {
+    weightLb: w,
+    xIn: wx / w,
+    yIn: wy / w,
+    zIn: wz / w,
+    priceCents: all.reduce((cents, { priceCents }) => cents + priceCents, 0),
+  };
+}
+
 /** How many doors there are of each style, that of the body first. */
 function countedDoors(
   all: readonly Compartment[],
@@ -165,20 +182,18 @@ function countedDoors(
 /** The body with its compartments and doors; for a brush truck the flatbed with its boxes. */
 export const bodyComponents = reading(
   'body',
-  [bodyOf, chosenBody, bodyPlace, cabPlace, wheelOpening, compartments, beds, doorsOf],
-  ({ lengthIn }, { body, doors }, at, cab, cut, all, hoseBeds, styles): Component[] => {
+  [bodyOf, chosenBody, bodyPlace, cabPlace, wheelOpening, compartments, beds, doorsOf, asMade, sheets],
+  ({ lengthIn }, { body, doors }, at, cab, cut, all, hoseBeds, styles, made, changed): Component[] => {
     const middle = { xIn: (at.frontIn + at.endIn) / 2, yIn: 0 };
     const halfway = (body.floorIn + at.topIn) / 2;
+    const family = { ...middle, zIn: at.flatbed ? at.deckIn + FLATBED_WEIGHT_UP_IN : halfway };
     return [
       component({
         id: 'body',
         name: `${body.name}, ${inches(lengthIn)}`,
         group: 'Body',
         step: 'body',
-        ...middle,
-        zIn: at.flatbed ? at.deckIn + FLATBED_WEIGHT_UP_IN : halfway,
-        weightLb: lengthIn * body.lbPerIn,
-        priceCents: Math.round(lengthIn * body.priceCentsPerIn),
+        ...(changed.length === 0 ? { ...family, ...made } : together({ ...family, ...made }, changed)),
         basis: body.basis ?? 'calculated',
         made: madeOf(body.id, 1, lengthIn),
         shapes: [

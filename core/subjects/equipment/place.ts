@@ -1,5 +1,15 @@
-import { boxAt, component, each, madeOf, fromBuild, limitOf, reading, settling } from '../../kernel/index.js';
-import type { Box, Component } from '../../kernel/index.js';
+import {
+  boxAt,
+  component,
+  each,
+  madeOf,
+  middleOf,
+  fromBuild,
+  limitOf,
+  reading,
+  settling,
+} from '../../kernel/index.js';
+import type { Component, Point } from '../../kernel/index.js';
 import { compartments, components } from '../../truck/index.js';
 import type { Compartment } from '../../truck/index.js';
 import { chosenChassis } from '../chassis/index.js';
@@ -53,15 +63,9 @@ export interface Riding {
   pieces: Piece[];
   /** Where they ride: there, or what this body has nearest to it. */
   id: string;
-  center: { xIn: number; yIn: number; zIn: number };
+  center: Point;
   compartment?: Compartment;
 }
-
-const middleOf = ({ x0, x1, y0, y1, z0, z1 }: Box) => ({
-  xIn: (x0 + x1) / 2,
-  yIn: (y0 + y1) / 2,
-  zIn: (z0 + z1) / 2,
-});
 
 /** The lines of equipment by where they ride; what rides as before is the very same. */
 export const riding = settling(

@@ -1,5 +1,5 @@
 import { boxAt, component, fromBuild, madeOf, reading } from '../../kernel/index.js';
-import type { PlainKind } from '../../kernel/index.js';
+import type { PlainKind, Point } from '../../kernel/index.js';
 import { beds, bodyPlace, cabPlace, compartments, pumpHouse, turntable } from '../../truck/index.js';
 import type { BodyPlace, Compartment, PumpHouse } from '../../truck/index.js';
 import { chosenChassis } from '../chassis/index.js';
@@ -56,7 +56,7 @@ interface Around {
   /** The highest of the main beds' walls, or the top of the body. */
   bedTopIn: number;
   /** The middle of all compartments by their room, and of the main hose beds; that of the body without any. */
-  inCompartmentsIn: { xIn: number; yIn: number; zIn: number };
+  inCompartmentsIn: Point;
   bedMiddleIn: number;
 }
 

@@ -1,5 +1,5 @@
 import { BadInput } from '../../build/index.js';
-import type { TankBox } from '../../kernel/index.js';
+import type { Point, TankBox } from '../../kernel/index.js';
 import { IN3_PER_GAL } from '../../units/index.js';
 
 /** A tank and what is in it. */
@@ -16,7 +16,7 @@ export interface TankResult {
   weightLb: number;
   /** Height of the surface above the ground, in. */
   surfaceIn: number;
-  cg: { xIn: number; yIn: number; zIn: number };
+  cg: Point;
   /** How much the free surface raises the liquid's effective center of gravity, in. */
   freeSurfaceRiseIn: number;
 }

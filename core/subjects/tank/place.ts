@@ -8,7 +8,7 @@ import {
   reading,
   settling,
 } from '../../kernel/index.js';
-import type { Box, Component, Taking, TankBox } from '../../kernel/index.js';
+import type { Box, Component, Point, Taking, TankBox } from '../../kernel/index.js';
 import {
   bodyPlace,
   footing,
@@ -140,7 +140,7 @@ export const tankTakes = reading('tank', [tankBoxes], (boxes): Taking[] => [
 ]);
 
 /** Center of a list of boxes, each by its volume, in. */
-export function centerOfBoxes(boxes: readonly TankBox[]): { xIn: number; yIn: number; zIn: number } {
+export function centerOfBoxes(boxes: readonly TankBox[]): Point {
   let [volume, x, y, z] = [0, 0, 0, 0];
   for (const box of boxes) {
     const v = box.lengthIn * box.widthIn * box.heightIn;

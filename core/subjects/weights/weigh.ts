@@ -1,3 +1,4 @@
+import type { Point } from '../../kernel/index.js';
 import { massOf, rearReactionIn, sum } from '../../truck/index.js';
 import type { Axles, Item, Mass } from '../../truck/index.js';
 import { probabilityWithin, Z_95 } from './normal.js';
@@ -31,7 +32,7 @@ export interface AxleWeights {
 export interface WeightsResult {
   totalLb: number;
   total95Lb: number;
-  cg: { xIn: number; yIn: number; zIn: number };
+  cg: Point;
   front: AxleWeights;
   rear: AxleWeights & { axleLoadsLb: number[] };
   gvwrMarginLb: number;
