@@ -43,6 +43,8 @@ export interface Profile {
   limits: Record<string, Limit>;
   /** Set on a department's own profile, which travels with the build. */
   own?: true;
+  /** The two of which this is both. */
+  both?: readonly [Profile, Profile];
 }
 
 /**
@@ -57,7 +59,7 @@ export function bothOf(one: Profile, other: Profile, kinds: Readonly<Record<stri
     const smaller = now !== undefined && limit.value < now.value;
     if (!now || (kinds[id]?.heavier === 'smaller' ? smaller : larger)) limits[id] = limit;
   }
-  return { ...one, name: `${one.name}; ${other.name}`, limits };
+  return { ...one, name: `${one.name}; ${other.name}`, limits, both: [one, other] };
 }
 
 /** The profile that the build is held against. */
@@ -72,8 +74,18 @@ export function limitOf(id: string): Reading<Limit | null> {
   return of;
 }
 
+const readTogether = new Set<string>();
+
+/** Limits that only say something together, profile by profile where a build is held against two. */
+export function limitsOfEach<const I extends string>(...ids: I[]): Reading<Partial<Record<I, Limit>>[]> {
+  for (const id of ids) readTogether.add(id);
+  return reading('limits', [held], (profile) =>
+    (profile.both ?? [profile]).map(({ limits }) => limits as Partial<Record<I, Limit>>),
+  );
+}
+
 /** The limits that some subject reads. */
-export const limitsRead = (): string[] => [...read.keys()];
+export const limitsRead = (): string[] => [...new Set([...read.keys(), ...readTogether])];
 
 /** A check that the profile asks for at least so much of something. */
 export const atLeast = (

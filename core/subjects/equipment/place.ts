@@ -5,7 +5,7 @@ import {
   madeOf,
   middleOf,
   fromBuild,
-  limitOf,
+  limitsOfEach,
   reading,
   settling,
 } from '../../kernel/index.js';
@@ -118,13 +118,21 @@ const listedLb = reading('equipment', [chosen], (pieces) =>
   pieces.reduce((sum, { line, part }) => sum + part.weightLb * line.count, 0),
 );
 
-/** What the profile allows for loose equipment, lb: more where the compartments are roomy. */
+/**
+ * What the profile allows for loose equipment, lb: more where the compartments are roomy. Of two profiles each by
+ * its own figures, and then the heavier.
+ */
 export const allowanceLb = reading(
   'equipment',
-  [limitOf('allowanceLb'), limitOf('roomyFt3'), limitOf('roomyAllowanceLb'), compartments],
-  (usual, roomyFrom, roomy, all) => {
+  [limitsOfEach('allowanceLb', 'roomyFt3', 'roomyAllowanceLb'), compartments],
+  (profiles, all) => {
     const volume = all.reduce((sum, { volumeFt3 }) => sum + volumeFt3, 0);
-    return (roomyFrom && roomy && volume >= roomyFrom.value ? roomy : usual)?.value ?? 0;
+    return Math.max(
+      ...profiles.map(({ allowanceLb: usual, roomyFt3, roomyAllowanceLb: roomy }) => {
+        const isRoomy = roomyFt3 !== undefined && volume >= roomyFt3.value;
+        return (isRoomy && roomy ? roomy : usual)?.value ?? 0;
+      }),
+    );
   },
 );
 

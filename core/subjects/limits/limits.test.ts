@@ -79,6 +79,17 @@ describe('a profile of the department’s own', () => {
     expect(withAlso(both, undefined)).toEqual(withProfile(plain, 'us-pumper'));
   });
 
+  it('beside a second one loads what the heavier of the two asks for, each by its own figures', () => {
+    const beyondList = (build: Build) => house.evaluate(build).figures(house.figures)['allowanceLeft']!;
+    const roomyFrom = (ft3: number, lb: number) =>
+      withLimit(withLimit(own, 'roomyFt3', { value: ft3 }), 'roomyAllowanceLb', { value: lb });
+    // Nothing is listed yet. Some 260 ft³ are roomy where 250 are asked for, and not by our 1,000.
+    expect(beyondList(plain)).toBe(2500);
+    expect(beyondList(roomyFrom(1000, 4000))).toBe(2000);
+    expect(beyondList(withAlso(roomyFrom(1000, 4000), 'us-pumper'))).toBe(2500);
+    expect(beyondList(withAlso(roomyFrom(200, 4000), 'us-pumper'))).toBe(4000);
+  });
+
   it('beside a second one judges as both do, the worse of the two: each two of the shipped ones', () => {
     const judged = (build: Build) =>
       new Map(house.evaluate(build).findings.map((finding) => [finding.id, finding]));
