@@ -89,6 +89,8 @@ export type Shape =
       label: string;
       side: 'left' | 'right' | 'rear' | 'top';
       doors: 'rollUp' | 'hinged';
+      /** A locker that is built into the cab. */
+      inCab?: true;
     }
   | { kind: 'hose'; box: Box; layers: number; runs: 'along' | 'across' }
   | { kind: 'ladder'; box: Box; flat: boolean }

@@ -7,7 +7,7 @@ import { rank, stepStates } from '../kernel/index.js';
 import type { Status } from '../kernel/index.js';
 import { components } from '../truck/index.js';
 import { inUnits } from '../units/index.js';
-import { withBody } from './body/index.js';
+import { compartmentLines, withBody, withCompartments, withNewCompartment } from './body/index.js';
 import { withBumper } from './bumper/index.js';
 import { chosenChassis } from './chassis/index.js';
 import type { Chassis } from './chassis/index.js';
@@ -245,6 +245,13 @@ const CASES: [string, Build, Build, Status][] = [
   ['hoseBeds', plain, strict(plain, 'hoseBedFt3', 300), 'fails'],
   ['preconnects', plain, house.settle(withPump(plain, undefined)), 'fails'],
   ['compartments', plain, strict(plain, 'compartmentFt3', 1000), 'fails'],
+  // A hatch in the hose bed over the tank.
+  [
+    'compartmentRoom',
+    withCompartments(plain, compartmentLines(evaluate(plain))),
+    withNewCompartment(evaluate(plain), 'hatch', 'h1'),
+    'fails',
+  ],
   [
     'equipmentPlace',
     pumper,
@@ -348,6 +355,7 @@ const FIGURES: Record<string, [unit: string, good: [number, number], bad: [numbe
   // A crosslay 93 in across, 8 in wide and 14 in deep.
   preconnects: ['ft3', [(93 * 8 * 14) / 1728, 3.5], [0, 3.5]],
   compartments: ['ft3', [COMPARTMENTS_FT3, 40], [COMPARTMENTS_FT3, 1000]],
+  compartmentRoom: ['pieces', [0, 0], [1, 0]],
   // Two lines of L3 and five of R3.
   equipmentPlace: ['pieces', [0, 0], [7, 0]],
   packs: ['pieces', [5, 5], [6, 5]],

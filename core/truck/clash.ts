@@ -1,5 +1,5 @@
 import { each, overlapIn, settling } from '../kernel/index.js';
-import type { Box, Component, Shape } from '../kernel/index.js';
+import type { Box, Component } from '../kernel/index.js';
 import { solidsOf } from './solids.js';
 import type { Solid } from './solids.js';
 import { clumps } from './truck.js';
@@ -11,7 +11,7 @@ export interface Clash {
   byIn: number;
 }
 
-type Kind = Shape['kind'];
+type Kind = Solid['kind'];
 
 /** What may reach into each other, and why: everything else may not. */
 const BELONG_TOGETHER: readonly { pair: readonly [Kind, Kind]; because: string }[] = [
@@ -25,6 +25,7 @@ const BELONG_TOGETHER: readonly { pair: readonly [Kind, Kind]; because: string }
   { pair: ['receiver', 'cab'], because: 'a receiver reaches under the grille' },
   { pair: ['suction', 'bumper'], because: 'the suction comes up through the bumper' },
   { pair: ['ownItem', 'compartment'], because: 'a thing of no list may ride in a compartment' },
+  { pair: ['locker', 'cab'], because: 'a locker is built into the cab' },
   { pair: ['ladder', 'rack'], because: 'ladders lie in their rack' },
   { pair: ['torqueBox', 'outrigger'], because: 'stabilizers are bolted to the torque box' },
   { pair: ['torqueBox', 'stairs'], because: 'stairs climb over the torque box' },

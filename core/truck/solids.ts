@@ -4,7 +4,7 @@ import type { Box, Component, Shape } from '../kernel/index.js';
 /** Room that a thing takes and nothing else may: a box, or a wheel that rolls along x and springs up. */
 export interface Solid {
   component: Component;
-  kind: Shape['kind'];
+  kind: Shape['kind'] | 'locker';
   box: Box;
   /** The highest that it comes to. */
   topIn: number;
@@ -109,7 +109,8 @@ export function solidsOf(component: Component): Solid[] {
   if (!solids) {
     solids = shapes.flatMap((shape) =>
       boxesOf(shape).map((box): Solid => {
-        const solid = { component, kind: shape.kind, box, topIn: box.z1 };
+        const kind = shape.kind === 'compartment' && shape.inCab ? 'locker' : shape.kind;
+        const solid: Solid = { component, kind, box, topIn: box.z1 };
         return shape.kind === 'wheel' ? { ...solid, topIn: box.z1 + JOUNCE_IN, travelIn: JOUNCE_IN } : solid;
       }),
     );

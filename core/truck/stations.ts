@@ -94,6 +94,8 @@ export interface Compartment extends Box {
   side: 'left' | 'right' | 'rear' | 'top';
   /** Opens on both sides of the truck. */
   through: boolean;
+  /** A locker that is built into the cab. */
+  inCab?: true;
   /** What its door lets through: wide, or long where it opens upward, and high; in. */
   openingIn: { wide: number; high: number };
   /** From the front, 1 first, on its side. */

@@ -62,6 +62,7 @@ function built(plan: Plan, room: Box[], doors: DoorStyle, asked: boolean): Compa
     name,
     side: face,
     through: plan.through ?? false,
+    ...(plan.inCab ? { inCab: true as const } : {}),
     order,
     x0: bounds.x0,
     x1: bounds.x1,
@@ -101,27 +102,6 @@ const standing = settling(
 /** The compartments as they are meant: those of the list, or as the body's family makes them. */
 export const planned = settling('body', [plannedByFamily, listOf, standing], (family, list, at): Plan[] =>
   list ? listedPlans(list, at) : family,
-);
-
-/** What the body weighs and costs with the compartments that its family makes. */
-export const asMade = reading('body', [chosenBody, bodyOf], ({ body }, { lengthIn }): AsMade => ({
-  weightLb: lengthIn * body.lbPerIn,
-  priceCents: Math.round(lengthIn * body.priceCentsPerIn),
-}));
-
-/** What a list of compartments adds to the body as its family makes it, and takes from it. */
-export const sheets = reading(
-  'body',
-  [listOf, plannedByFamily, standing, asMade],
-  (list, family, at, made) =>
-    list
-      ? sheetsOf(
-          list,
-          family.map((plan) => lineOf(plan, at.body)),
-          at,
-          made,
-        )
-      : [],
 );
 
 /** What a plan asks to be left free of its own box: all behind the wall of its shallower upper part. */
@@ -182,4 +162,22 @@ export const doorsOf = settling('body', [chosenBody, doorShelf.stock, planned], 
   Object.fromEntries(
     plans.map(({ id, doorsId }) => [id, doorsId === undefined ? doors : styles.part(doorsId)]),
   ),
+);
+
+/** What the body weighs and costs with the compartments that its family makes. */
+export const asMade = reading('body', [chosenBody, bodyOf], ({ body }, { lengthIn }): AsMade => ({
+  weightLb: lengthIn * body.lbPerIn,
+  priceCents: Math.round(lengthIn * body.priceCentsPerIn),
+}));
+
+/** What a list of compartments adds to the body as its family makes it, and takes from it. */
+export const sheets = reading(
+  'body',
+  [listOf, plannedByFamily, standing, asMade, compartments],
+  (list, family, at, made, all) => {
+    if (!list) return [];
+    const usual = family.map((plan) => lineOf(plan, at.body));
+    const isBuilt = new Set(all.map(({ id }) => id));
+    return sheetsOf(list, usual, at, made, ({ id }) => isBuilt.has(id));
+  },
 );

@@ -15,7 +15,7 @@ import {
 } from '../../kernel/index.js';
 import type { ChangeKind, Changes, Choice, Evaluation, Grip, Subject } from '../../kernel/index.js';
 import { bodyPlace, compartments } from '../../truck/index.js';
-import { counted, inches, one, within } from '../../units/index.js';
+import { counted, inches, listed, one, within } from '../../units/index.js';
 import { wheelsEndIn } from '../chassis/index.js';
 import {
   bodyBlock,
@@ -29,9 +29,10 @@ import {
   withDivider,
 } from './block.js';
 import type { Divider } from './block.js';
+import { builtChanges, builtCheck } from './built-check.js';
 import { COMPARTMENTS_CHOICE } from './compartment-choices.js';
 import { compartmentGrips } from './compartment-grips.js';
-import { compartmentsPlace } from './compartments.js';
+import { compartmentsPlace, doorsOf } from './compartments.js';
 import { bodyAlong, bodyComponents, place } from './place.js';
 
 export { bodyShelf, FACE_NAMES, withBody, withCompartments, withLonger, withDivider } from './block.js';
@@ -73,6 +74,7 @@ const checks = [
     },
   ),
   atLeast('body', 'compartments', 'compartmentFt3', limits.compartmentFt3, ['body'], compartmentsFt3),
+  builtCheck,
 ];
 
 const BODY: ChangeKind = { id: 'body', title: 'Body material' };
@@ -80,6 +82,7 @@ const LENGTH: ChangeKind = { id: 'bodyLength', title: 'Length of the body' };
 const suiting = (build: Build) => bodyShelf.in(build).suiting(build.type);
 
 const changes: Changes[] = [
+  builtChanges,
   {
     kind: BODY,
     helps: ['load'],
@@ -127,6 +130,20 @@ const changes: Changes[] = [
     },
   },
 ];
+
+/** The compartments by what closes them: how many behind which doors, how many open upward. */
+function doorsInWords(evaluation: Evaluation): string {
+  const all = evaluation.read(compartments);
+  const doors = evaluation.read(doorsOf);
+  const closed = all.map(({ id, side }) =>
+    side === 'top' ? 'opening upward' : `behind ${within(doors[id]!.name)}`,
+  );
+  const [first, ...more] = [...new Set(closed)];
+  const count = counted(all.length, 'compartment');
+  if (!first) return 'no compartments';
+  if (more.length === 0) return `${count} ${first}`;
+  return `${count}: ${listed([first, ...more].map((how) => `${closed.filter((one) => one === how).length} ${how}`))}`;
+}
 
 /** The bulkheads beside the rear wheels: the choice, the grip and the way that the grip goes. */
 const DIVIDERS: { id: string; which: Divider; title: string; forward: 1 | -1 }[] = [
@@ -258,9 +275,9 @@ export const body: Subject = {
   ],
   grips,
   sentence: (evaluation) => {
-    const { body: chosen, doors } = evaluation.read(chosenBody);
+    const { body: chosen } = evaluation.read(chosenBody);
     const { lengthIn } = evaluation.build.body;
-    return `The body shall be ${one(chosen.name)}, ${inches(lengthIn)} long, with ${counted(evaluation.read(compartments).length, 'compartment')} behind ${within(doors.name)}.`;
+    return `The body shall be ${one(chosen.name)}, ${inches(lengthIn)} long, with ${doorsInWords(evaluation)}.`;
   },
   line: (evaluation) =>
     `${inches(evaluation.build.body.lengthIn)}, ${counted(evaluation.read(compartments).length, 'compartment')}`,

@@ -88,6 +88,17 @@ describe('compartments as data', () => {
     );
   });
 
+  it('are said by what closes them', () => {
+    const { sentence } = house.subject('body');
+    const said = (build: Build) => /with (.*)\./.exec(sentence!(at(build)))![1];
+    expect(said(plain)).toBe('7 compartments behind roll-up doors');
+    const hinged = withCompartment(at(plain), 'L1', { doorsId: 'hinged' });
+    expect(said(withNewCompartment(at(hinged), 'topBox', 'mine'))).toBe(
+      '8 compartments: 1 behind hinged doors, 6 behind roll-up doors and 1 opening upward',
+    );
+    expect(said(withCompartments(plain, []))).toBe('no compartments');
+  });
+
   it('have an upper half of another depth, and doors of their own that weigh and take what they do', () => {
     const shallow = withCompartment(at(own), 'L1', { upperDepthIn: 12 });
     // 66 in high: the upper half is 33 in, of which the drum takes 9 in of height 9 in deep.
@@ -119,8 +130,21 @@ describe('compartments as data', () => {
       const there = mine ?? named(empty, 'mine');
       expect(there.volumeFt3).toBeGreaterThan(0);
       expect(there.volumeFt3).toBeLessThan(200);
+      expect(at(added).finding('clash')?.status).toBe('holds');
     },
   );
+
+  it('in the cab is a part of the cab; of the body it stands in the cab’s way there', () => {
+    const locker = withNewCompartment(at(plain), 'cabLocker', 'c1');
+    expect(named(locker, 'c1').inCab).toBe(true);
+    expect(at(locker).finding('clash')?.status).toBe('holds');
+    const { x0, x1 } = named(locker, 'c1');
+    const { frontIn } = at(plain).read(bodyPlace);
+    const ofBody = withCompartment(at(locker), 'c1', { of: 'body', startIn: x0 - frontIn });
+    expect(named(ofBody, 'c1')).toMatchObject({ x0, x1 });
+    // It is 20 in deep, of which 1 in stands out where the body is wider than the cab.
+    expect(at(ofBody).finding('clash')).toMatchObject({ status: 'fails', actual: 19 });
+  });
 
   it('through the body opens on both sides, unless the tank is in the way', () => {
     const lines = compartmentLines(at(plain)).filter(({ id }) => !['L3', 'R3', 'B1'].includes(id));

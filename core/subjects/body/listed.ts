@@ -55,7 +55,7 @@ export function regionOf(line: CompartmentLine, { body, cab }: Standing): Box {
 export function listedPlans(lines: readonly CompartmentLine[], at: Standing): Plan[] {
   const plans = lines.map((line): Plan => {
     const region = regionOf(line, at);
-    const { id, name, face, heightIn, upperDepthIn, doorsId } = line;
+    const { id, name, face, of, heightIn, upperDepthIn, doorsId } = line;
     return {
       id,
       name,
@@ -66,6 +66,7 @@ export function listedPlans(lines: readonly CompartmentLine[], at: Standing): Pl
         ? {}
         : { upper: { fromIn: region.z0 + heightIn / 2, depthIn: upperDepthIn } }),
       ...(face === 'through' ? { through: true as const } : {}),
+      ...(of === 'cab' ? { inCab: true as const } : {}),
       ...(doorsId === undefined ? {} : { doorsId }),
     };
   });

@@ -61,7 +61,7 @@ export const place = provide(
 
 /** The doors of a compartment as they are seen: one, or one on each side of what goes through the body. */
 function doorsOn(
-  { name, side, through, room, x0, x1, y0, y1, z0, z1 }: Compartment,
+  { name, side, through, inCab, room, x0, x1, y0, y1, z0, z1 }: Compartment,
   style: DoorStyle['style'],
 ): Shape[] {
   const door = (of: Compartment['side']): Shape => ({
@@ -69,6 +69,7 @@ function doorsOn(
     label: name,
     side: of,
     doors: style,
+    ...(inCab ? { inCab } : {}),
     box: boxOf(x0, x1, y0, y1, z0, z1),
     room,
   });

@@ -17,6 +17,8 @@ export interface Plan {
   upper?: { fromIn: number; depthIn: number };
   /** Opens on both sides of the truck. */
   through?: true;
+  /** A locker that is built into the cab. */
+  inCab?: true;
   /** Its own doors, where they are not those of the body. */
   doorsId?: string;
 }

@@ -33,12 +33,14 @@ const beside = (lines: readonly CompartmentLine[], others: readonly CompartmentL
 /**
  * What a list of compartments adds to a body and takes from it (formulas: room): the sheet of each that its
  * family does not make, less that of each of the family's that the list does not have, as the family's own weighs.
+ * What has no room is not built and adds nothing.
  */
 export function sheetsOf(
   lines: readonly CompartmentLine[],
   family: readonly CompartmentLine[],
   standing: Standing,
   { weightLb, priceCents }: AsMade,
+  isBuilt: (line: CompartmentLine) => boolean,
 ): (Item & { priceCents: number })[] {
   // What has no room has no sheet: a family's compartment may be squeezed to nothing.
   const sheet = (line: CompartmentLine): number => Math.max(0, surfaceOf(regionOf(line, standing)));
@@ -53,7 +55,9 @@ export function sheetsOf(
     };
   };
   return [
-    ...beside(lines, family).map((line) => of(line, 1)),
+    ...beside(lines, family)
+      .filter(isBuilt)
+      .map((line) => of(line, 1)),
     ...beside(family, lines).map((line) => of(line, -1)),
   ];
 }
