@@ -21,6 +21,9 @@ export const NO_FIGURE = '?';
 const said = (value: number, format: Intl.NumberFormat): string =>
   Number.isFinite(value) ? format.format(value) : NO_FIGURE;
 
+/** Below this nothing is grouped, and a figure need not go through a formatter, which every edit would feel. */
+const GROUPED_FROM = 1000;
+
 /** Rounded to so many decimals; avoids "−0" where a small negative rounds away. */
 export const settled = (value: number, decimals: number): number => {
   const scale = 10 ** decimals;
@@ -32,10 +35,16 @@ export const grouped = (value: number, decimals: number, always = false): string
   said(value, (always ? fixed : upTo)[decimals]!);
 
 /** 18942.4 → "18,942". No unit. */
-export const formatWhole = (value: number): string => withMinus(said(settled(value, 0), whole));
+export function formatWhole(value: number): string {
+  const rounded = settled(value, 0);
+  return withMinus(Math.abs(rounded) < GROUPED_FROM ? String(rounded) : said(rounded, whole));
+}
 
 /** Percent to one decimal: 4.26 → "4.3 %". */
-export const formatPct = (pct: number): string => `${withMinus(said(settled(pct, 1), tenth))} %`;
+export function formatPct(pct: number): string {
+  const rounded = settled(pct, 1);
+  return `${withMinus(Math.abs(rounded) < GROUPED_FROM ? rounded.toFixed(1) : said(rounded, tenth))} %`;
+}
 
 /** Integer cents as dollars: 123456 → "$1,235". */
 export const formatMoney = (cents: number): string => withMinus(said(settled(cents / 100, 0), dollars));

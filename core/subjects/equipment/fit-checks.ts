@@ -5,7 +5,7 @@ import type { Compartment } from '../../truck/index.js';
 import { formatPct, formatWhole, inches, lb, listed, within } from '../../units/index.js';
 import { ladderWay } from '../ladders/index.js';
 import { placeName, WAY, withEquipmentLine } from './block.js';
-import { goesInto, longestIn, longestOf, roomOfPiece } from './fit.js';
+import { goesInto, goingInto, longestIn, longestOf, roomOfPiece } from './fit.js';
 import type { Equipment } from './parts.js';
 import { riding } from './place.js';
 import type { Piece, Riding } from './place.js';
@@ -22,9 +22,10 @@ const misfitsByPlace = each(
   'equipment',
   riding,
   (rides, alongIn): Misfit[] => {
-    const goes = ({ part }: Piece) =>
-      rides.compartment ? goesInto(part, rides.compartment) : rides.id !== WAY || goesAlong(part, alongIn);
-    return rides.pieces.filter((piece) => !goes(piece)).map((piece) => ({ ...piece, rides }));
+    const goes = rides.compartment
+      ? goingInto(rides.compartment)
+      : (part: Equipment) => rides.id !== WAY || goesAlong(part, alongIn);
+    return rides.pieces.filter(({ part }) => !goes(part)).map((piece) => ({ ...piece, rides }));
   },
   wayIn,
 );

@@ -63,16 +63,27 @@ function roomsOf(compartment: Compartment): Room[] {
 /** What no tape shows is no misfit, in. */
 const HAIR_IN = 0.05;
 
-const answered = new WeakMap<Compartment, Map<Equipment, boolean>>();
+type Goes = (piece: Equipment) => boolean;
+const answered = new WeakMap<Compartment, Goes>();
 
-/** Whether a piece goes into a compartment through its door and lies in it, turned as it may be. */
-export function goesInto(piece: Equipment, compartment: Compartment): boolean {
-  let answers = answered.get(compartment);
-  if (!answers) answered.set(compartment, (answers = new Map()));
-  let answer = answers.get(piece);
-  if (answer === undefined) answers.set(piece, (answer = hasRoomFor(compartment, piece)));
-  return answer;
+/** Tells of pieces whether they go into a compartment through its door and lie in it, turned as they may be. */
+export function goingInto(compartment: Compartment): Goes {
+  let goes = answered.get(compartment);
+  if (!goes) {
+    const answers = new Map<Equipment, boolean>();
+    goes = (piece) => {
+      let answer = answers.get(piece);
+      if (answer === undefined) answers.set(piece, (answer = hasRoomFor(compartment, piece)));
+      return answer;
+    };
+    answered.set(compartment, goes);
+  }
+  return goes;
 }
+
+/** Whether a piece goes into a compartment. */
+export const goesInto = (piece: Equipment, compartment: Compartment): boolean =>
+  goingInto(compartment)(piece);
 
 function hasRoomFor(compartment: Compartment, { lengthIn, widthIn, heightIn }: Equipment): boolean {
   const [a, b, c] = [lengthIn - HAIR_IN, widthIn - HAIR_IN, heightIn - HAIR_IN];

@@ -31,16 +31,32 @@ function placeFor(id: string, all: readonly Compartment[]): Compartment | undefi
   return sameSide[0] ?? all[0];
 }
 
-/** A line of equipment with its part. */
+/** A line of equipment with its part, and what it is wherever it rides. */
 export interface Piece {
   line: EquipmentLine;
   part: Equipment;
+  about: Pick<Component, 'id' | 'name' | 'weightLb' | 'priceCents' | 'made'>;
 }
+
+const pieceOf = (line: EquipmentLine, part: Equipment): Piece => {
+  const { id, count } = line;
+  return {
+    line,
+    part,
+    about: {
+      id: `equipment.${id}`,
+      name: count > 1 ? `${part.name} × ${count}` : part.name,
+      weightLb: part.weightLb * count,
+      priceCents: part.priceCents * count,
+      made: madeOf(part.id, count),
+    },
+  };
+};
 
 const chosen = each(
   'equipment',
   fromBuild(({ equipment }) => equipment.lines),
-  (line, stock): Piece => ({ line, part: stock.part(line.partId) }),
+  (line, stock) => pieceOf(line, stock.part(line.partId)),
   equipmentShelf.stock,
 );
 
@@ -90,25 +106,22 @@ export const moved = reading('equipment', [riding], (all) =>
     .flatMap(({ asked, id, pieces }) => pieces.map(({ part }) => ({ name: part.name, asked, rides: id }))),
 );
 
-const stowed = each('equipment', riding, ({ pieces, center }): Component[] =>
-  pieces.map(({ line: { id, count }, part }) =>
+const stowed = each('equipment', riding, ({ pieces, center: { xIn, yIn, zIn } }): Component[] =>
+  pieces.map(({ part, about: { id, name, weightLb, priceCents, made } }) =>
     component({
-      id: `equipment.${id}`,
-      name: count > 1 ? `${part.name} × ${count}` : part.name,
+      id,
+      name,
       group: 'Equipment',
       step: 'equipment',
       role: 'equipment',
-      weightLb: part.weightLb * count,
+      weightLb,
       basis: part.basis,
-      priceCents: part.priceCents * count,
-      ...center,
-      made: madeOf(part.id, count),
-      shapes: [
-        {
-          kind: 'stowed',
-          box: boxAt(center.xIn, center.yIn, center.zIn, part.lengthIn, part.widthIn, part.heightIn),
-        },
-      ],
+      priceCents,
+      xIn,
+      yIn,
+      zIn,
+      made,
+      shapes: [{ kind: 'stowed', box: boxAt(xIn, yIn, zIn, part.lengthIn, part.widthIn, part.heightIn) }],
     }),
   ),
 );

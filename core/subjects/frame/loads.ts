@@ -188,21 +188,16 @@ function reactionsOf(on: Axles, { w, wx }: Lying): FrameLoads['reactions'] {
 }
 
 /**
- * Sums what lies along the frame inch by inch from its front, and tells load, shear and moment at each station; the
- * loads that are given are used up.
+ * Sums what lies along the frame inch by inch from its front, in place: from here on these are load, shear and moment
+ * at each station.
  */
-function borneBy(
-  on: Lying,
-  reactions: FrameLoads['reactions'],
-  tell: (loadLbPerIn: number, shearLb: number, momentLbIn: number, xIn: number) => void,
-): void {
+function bear(on: Lying, reactions: FrameLoads['reactions']): void {
+  const { load, shear, moment } = on;
   for (const { xIn, lb } of reactions) press(on, xIn, lb);
-  let [load, shear, moment] = [0, 0, 0];
-  for (let i = 0; i < on.load.length; i++) {
-    moment += on.moment[i]! + shear - load / 2;
-    shear += on.shear[i]! - load;
-    load += on.load[i]!;
-    tell(load, shear, moment, on.first + i);
+  for (let i = 1; i < load.length; i++) {
+    moment[i]! += moment[i - 1]! + shear[i - 1]! - load[i - 1]! / 2;
+    shear[i]! += shear[i - 1]! - load[i - 1]!;
+    load[i]! += load[i - 1]!;
   }
 }
 
@@ -228,10 +223,13 @@ export function frameLoads(
   const lying = nothing(stationsReached);
   for (const component of all) layAboard(lying, component, aboard(state, weighed, component));
   const reactions = reactionsOf(on, lying);
-  const stations: FrameStation[] = [];
-  borneBy(lying, reactions, (loadLbPerIn, shearLb, momentLbIn, xIn) =>
-    stations.push({ xIn, loadLbPerIn, shearLb, momentLbIn }),
-  );
+  bear(lying, reactions);
+  const stations = Array.from(lying.load, (loadLbPerIn, i): FrameStation => ({
+    xIn: lying.first + i,
+    loadLbPerIn,
+    shearLb: lying.shear[i]!,
+    momentLbIn: lying.moment[i]!,
+  }));
   const between = stations.filter(({ xIn }) => xIn >= 0 && xIn <= on.wheelbaseIn);
   return {
     stations,
@@ -292,11 +290,11 @@ export const bentInStates = reading(
         if (there !== 1) addLying(lying, part.sum, there - 1);
       }
       for (const liquid of liquids.flat()) layAboard(lying, liquid, aboard(state, weighed[s]!, liquid));
-      let [atIn, mostLbIn] = [0, 0];
-      borneBy(lying, reactionsOf(on, lying), (_load, _shear, momentLbIn, xIn) => {
-        if (Math.abs(momentLbIn) > Math.abs(mostLbIn)) [atIn, mostLbIn] = [xIn, momentLbIn];
-      });
-      return { id: state.id, name: state.name, xIn: atIn, momentLbIn: mostLbIn };
+      bear(lying, reactionsOf(on, lying));
+      const { moment } = lying;
+      let at = 0;
+      for (let i = 1; i < moment.length; i++) if (Math.abs(moment[i]!) > Math.abs(moment[at]!)) at = i;
+      return { id: state.id, name: state.name, xIn: all.first + at, momentLbIn: moment[at]! };
     });
   },
 );
