@@ -11,7 +11,17 @@ export { changeOf, saidChange, saidFigure, saidMoves } from './figure.js';
 export type { Figure, Figures, FigureUnit } from './figure.js';
 export { House } from './house.js';
 export type { Choices } from './house.js';
-export { atLeast, fits, held, bothOf, limitKind, limitOf, limitsOfEach, limitsRead } from './limit.js';
+export {
+  atLeast,
+  fits,
+  held,
+  bothOf,
+  limitKind,
+  limitOf,
+  limitsOfEach,
+  limitsRead,
+  noneOf,
+} from './limit.js';
 export type { Limit, LimitKind, LimitSense, Profile } from './limit.js';
 export {
   american,

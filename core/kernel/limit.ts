@@ -1,7 +1,7 @@
 import type { BuildType } from '../build/index.js';
 import { amount } from '../units/index.js';
 import { check } from './check.js';
-import type { Check, Unit } from './check.js';
+import type { Check, Judgement, Unit } from './check.js';
 import { port, reading } from './reading.js';
 import type { Reading } from './reading.js';
 
@@ -121,6 +121,23 @@ export const fits = (actual: number, limit: number, words: string) => ({
   state: null,
   basis: 'Geometry of this build',
   status: limit - actual < -FIT_TOLERANCE_IN ? ('fails' as const) : ('holds' as const),
+  words,
+});
+
+/** A check that there are none of something that is counted; what one of them means is given. */
+export const noneOf = (
+  count: number,
+  found: 'caution' | 'fails',
+  basis: string,
+  words: string,
+): Judgement => ({
+  actual: count,
+  limit: 0,
+  margin: 0 - count,
+  unit: 'pieces',
+  state: null,
+  basis,
+  status: count > 0 ? found : 'holds',
   words,
 });
 

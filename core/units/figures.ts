@@ -42,11 +42,14 @@ export const lbPerIn = figure('lbin');
 
 const UNITS_OF_NO_SYSTEM: Record<string, string> = { '%': ' %', deg: '°' };
 
+/** One of what is counted in such a unit. */
+const ONE_OF: Record<string, string> = { pieces: 'piece', seats: 'seat' };
+
 /** A value with its unit: a quantity as a figure, a percentage, degrees, or things that are counted. */
 export const amount = (value: number, unit: string): string =>
   (QUANTITIES as readonly string[]).includes(unit)
     ? figure(unit as Quantity)(value)
-    : `${grouped(settled(value, 1), 1)}${UNITS_OF_NO_SYSTEM[unit] ?? ` ${unit}`}`;
+    : `${grouped(settled(value, 1), 1)}${UNITS_OF_NO_SYSTEM[unit] ?? ` ${(value === 1 && ONE_OF[unit]) || unit}`}`;
 
 /** The same figure always with its sign: a change. */
 export const change = (text: string): string => text.replace('{', '{±');

@@ -66,6 +66,8 @@ describe('figures within a text are said in the reader’s units', () => {
     [amount(26.5, 'deg'), '26.5°', '26.5°', '26.5°'],
     [amount(300, 'gal'), '300 gal', '1,136 L', '250 imp gal'],
     [amount(2, 'seats'), '2 seats', '2 seats', '2 seats'],
+    [amount(1, 'pieces'), '1 piece', '1 piece', '1 piece'],
+    [amount(0, 'pieces'), '0 pieces', '0 pieces', '0 pieces'],
     [change(lb(120.2)), '+120 lb', '+55 kg', '+120 lb'],
     [change(lb(-0.2)), '±0 lb', '±0 kg', '±0 lb'],
     [

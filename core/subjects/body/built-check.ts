@@ -1,4 +1,4 @@
-import { atOnce, check, fromBuild } from '../../kernel/index.js';
+import { atOnce, check, fromBuild, noneOf } from '../../kernel/index.js';
 import type { ChangeKind, Changes, Check } from '../../kernel/index.js';
 import { compartments } from '../../truck/index.js';
 import { formatWhole, listed } from '../../units/index.js';
@@ -19,19 +19,14 @@ export const builtCheck: Check = check(
   (lines, plans, built) => {
     if (!lines || lines.length === 0) return null;
     const none = withoutRoom(plans, built);
-    return {
-      status: none.length > 0 ? 'fails' : 'holds',
-      actual: none.length,
-      limit: 0,
-      margin: 0 - none.length,
-      unit: 'pieces',
-      state: null,
-      basis: 'Geometry of this build',
-      words:
-        none.length > 0
-          ? `${listed(none.map(({ name }) => name))} ${none.length === 1 ? 'has' : 'have'} no room: other things take all of it.`
-          : `All ${formatWhole(plans.length)} compartments have room.`,
-    };
+    return noneOf(
+      none.length,
+      'fails',
+      'Geometry of this build',
+      none.length > 0
+        ? `${listed(none.map(({ name }) => name))} ${none.length === 1 ? 'has' : 'have'} no room: other things take all of it.`
+        : `All ${formatWhole(plans.length)} compartments have room.`,
+    );
   },
 );
 

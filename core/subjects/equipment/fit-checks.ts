@@ -1,4 +1,4 @@
-import { atOnce, check, each, reading } from '../../kernel/index.js';
+import { atOnce, check, each, reading, noneOf } from '../../kernel/index.js';
 import type { ChangeKind, Changes, Check } from '../../kernel/index.js';
 import { compartments } from '../../truck/index.js';
 import type { Compartment } from '../../truck/index.js';
@@ -57,18 +57,14 @@ const goesIn: Check = check(
     if (lines === 0) return null;
     const [first] = misfit;
     const more = misfit.length > 1 ? ` ${formatWhole(misfit.length - 1)} more do not go in either.` : '';
-    return {
-      status: first ? 'fails' : 'holds',
-      actual: misfit.length,
-      limit: 0,
-      margin: 0 - misfit.length,
-      unit: 'pieces',
-      state: null,
-      basis: 'Geometry of this build, piece by piece',
-      words: first
+    return noneOf(
+      misfit.length,
+      'fails',
+      'Geometry of this build, piece by piece',
+      first
         ? misfitInWords(first, all, alongIn) + more
         : `All ${formatWhole(lines)} lines go through their doors and into their places.`,
-    };
+    );
   },
 );
 

@@ -1,5 +1,14 @@
 import type { Build } from '../../build/index.js';
-import { amountChoice, atOnce, check, fromBuild, limitKind, reading, way } from '../../kernel/index.js';
+import {
+  amountChoice,
+  atOnce,
+  check,
+  fromBuild,
+  limitKind,
+  reading,
+  way,
+  noneOf,
+} from '../../kernel/index.js';
 import type { Changes, Choice, Subject } from '../../kernel/index.js';
 import { compartments } from '../../truck/index.js';
 import { seatsFitted } from '../cab/index.js';
@@ -62,18 +71,14 @@ const inPlace = check(
     if (carried === 0) return null;
     const [first] = elsewhere;
     const more = elsewhere.length > 1 ? ` and ${formatWhole(elsewhere.length - 1)} more` : '';
-    return {
-      status: first ? 'caution' : 'holds',
-      actual: elsewhere.length,
-      limit: 0,
-      margin: 0 - elsewhere.length,
-      unit: 'pieces',
-      state: null,
-      basis: 'Geometry of this build',
-      words: first
+    return noneOf(
+      elsewhere.length,
+      'caution',
+      'Geometry of this build',
+      first
         ? `${first.name}${more}: this body has no ${first.asked}; weighed in ${first.rides} until another place is chosen.`
         : `All ${formatWhole(carried)} lines ride where they were put.`,
-    };
+    );
   },
 );
 

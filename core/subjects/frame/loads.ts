@@ -210,8 +210,8 @@ const aboard = (
 
 /**
  * Load, shear and bending moment along the frame in a load state, at every inch: each component lies where it
- * rests, the water where the state has it, and the axles hold it up (formulas: frame). An estimate: the frame's own data and the road's
- * shocks are the builder's. ΣF = 0 and ΣM = 0, so shear and moment are zero again behind the last load.
+ * rests, the water where the state has it, and the axles hold it up (formulas: frame). An estimate: the frame's
+ * own data and the road's shocks are the builder's. ΣF = 0 and ΣM = 0, so shear and moment are zero again behind the last load.
  */
 export function frameLoads(
   all: readonly Component[],

@@ -10,6 +10,7 @@ import {
   partOptions,
   reading,
   way,
+  noneOf,
 } from '../../kernel/index.js';
 import type { ChangeKind, Changes, Choice, Question, Subject } from '../../kernel/index.js';
 import { clumps } from '../../truck/index.js';
@@ -80,19 +81,14 @@ const needsPump = check(
     const needing = all.flat();
     if (needing.length === 0) return null;
     const without = pump ? [] : needing;
-    return {
-      status: without.length > 0 ? 'fails' : 'holds',
-      actual: without.length,
-      limit: 0,
-      margin: 0 - without.length,
-      unit: 'pieces',
-      state: null,
-      basis: 'What moves water needs a pump',
-      words:
-        without.length > 0
-          ? `There is no pump for ${counted(without.length, 'thing')} that ${without.length === 1 ? 'needs' : 'need'} one: ${listed(without.map(within))}.`
-          : `The pump feeds ${counted(needing.length, 'thing')}.`,
-    };
+    return noneOf(
+      without.length,
+      'fails',
+      'What moves water needs a pump',
+      without.length > 0
+        ? `There is no pump for ${counted(without.length, 'thing')} that ${without.length === 1 ? 'needs' : 'need'} one: ${listed(without.map(within))}.`
+        : `The pump feeds ${counted(needing.length, 'thing')}.`,
+    );
   },
 );
 

@@ -1,4 +1,4 @@
-import { check, limitKind, reading } from '../../kernel/index.js';
+import { check, limitKind, reading, noneOf } from '../../kernel/index.js';
 import type { Subject } from '../../kernel/index.js';
 import { counted, lb, listed } from '../../units/index.js';
 import { endedWeights, weightsAmend, weightsOf } from './amends.js';
@@ -94,19 +94,14 @@ const weighedStands = check(
       ({ weight: { name, id, weightLb }, now }) =>
         `${lb(weightLb)} of ${name ?? id}${now ? `: now it is ${now.name}` : ', which is gone'}`,
     );
-    return {
-      status: ended.length > 0 ? 'caution' : 'holds',
-      actual: ended.length,
-      limit: 0,
-      margin: 0 - ended.length,
-      unit: 'pieces',
-      state: null,
-      basis: 'A weight belongs to what was weighed',
-      words:
-        ended.length > 0
-          ? `No longer counted: ${listed(said)}.`
-          : `${counted(weighed.length, 'weight')} written over the catalogue’s ${weighed.length === 1 ? 'counts' : 'count'}.`,
-    };
+    return noneOf(
+      ended.length,
+      'caution',
+      'A weight belongs to what was weighed',
+      ended.length > 0
+        ? `No longer counted: ${listed(said)}.`
+        : `${counted(weighed.length, 'weight')} written over the catalogue’s ${weighed.length === 1 ? 'counts' : 'count'}.`,
+    );
   },
 );
 
