@@ -7,6 +7,7 @@ import { withTank } from '../tank/index.js';
 import {
   COMPARTMENT_KINDS,
   compartmentLines,
+  withBody,
   withCompartment,
   withCompartmentLength,
   withCompartments,
@@ -93,6 +94,13 @@ describe('compartments as data', () => {
     const said = (build: Build) => /with (.*)\./.exec(sentence!(at(build)))![1];
     expect(said(plain)).toBe('7 compartments behind roll-up doors');
     const hinged = withCompartment(at(plain), 'L1', { doorsId: 'hinged' });
+    // A hatch has a lid and no door: seven hinged doors of 14 lb each, with or without one.
+    const doorsLb = (build: Build) =>
+      at(build)
+        .read(components)
+        .find(({ id }) => id === 'doors')?.weightLb;
+    const allHinged = withBody(withNewCompartment(at(plain), 'topBox', 'mine'), { doorsId: 'hinged' });
+    expect([doorsLb(withBody(plain, { doorsId: 'hinged' })), doorsLb(allHinged)]).toEqual([98, 98]);
     expect(said(withNewCompartment(at(hinged), 'topBox', 'mine'))).toBe(
       '8 compartments: 1 behind hinged doors, 6 behind roll-up doors and 1 opening upward',
     );

@@ -165,14 +165,15 @@ function together(body: Priced, changed: readonly Priced[]): Priced {
   };
 }
 
-/** How many doors there are of each style, that of the body first. */
+/** How many doors there are of each style, that of the body first; a hatch has a lid, which is in its sheet. */
 function countedDoors(
   all: readonly Compartment[],
   of: Readonly<Record<string, DoorStyle>>,
   usual: DoorStyle,
 ): { style: DoorStyle; count: number }[] {
   const counts = new Map([[usual, 0]]);
-  for (const { id, through } of all) {
+  for (const { id, side, through } of all) {
+    if (side === 'top') continue;
     const style = of[id] ?? usual;
     const known = [...counts.keys()].find((other) => other.id === style.id) ?? style;
     counts.set(known, (counts.get(known) ?? 0) + (through ? 2 : 1));
