@@ -18,7 +18,13 @@ function fingerprint(folders) {
     }
   };
   for (const folder of folders) add(join(root, folder));
-  for (const file of ['package-lock.json', 'tsconfig.base.json', 'tsconfig.json', 'tsconfig.build.json'])
+  for (const file of [
+    'package-lock.json',
+    'tsconfig.base.json',
+    'tsconfig.json',
+    'tsconfig.build.json',
+    'scripts/lib/build.mjs',
+  ])
     hash.update(readFileSync(join(root, file)));
   return hash.digest('hex');
 }
@@ -48,10 +54,14 @@ const HASHES = `
   const hash = (text) => "'sha256-" + createHash('sha256').update(text).digest('base64') + "'";
   console.log(JSON.stringify(inlineStyles().map(hash)));`;
 
+/** Whoever asks, and be it a test: what is built is what people get. */
+const env = { NODE_ENV: 'production' };
+
 /** Builds the pictures for the papers and the yard, where they changed. */
 export const buildPictures = () =>
   buildOnce('pictures', ['core', 'web'], () => {
     shown(tool('vite'), ['build', '--config', 'web/pictures/vite.config.ts', '--logLevel', 'warn'], {
+      env,
       what: 'the build of the pictures',
     });
     const { ok, stdout, stderr } = quiet(process.execPath, ['--input-type=module', '-e', HASHES], {
@@ -66,6 +76,7 @@ export const buildPictures = () =>
 export const buildWeb = () =>
   buildOnce('screens', ['core', 'web'], () =>
     shown(tool('vite'), ['build', '--config', 'web/vite.config.ts', '--logLevel', 'warn'], {
+      env,
       what: 'the build of the screens',
     }),
   );

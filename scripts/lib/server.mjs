@@ -3,10 +3,11 @@ import { join } from 'node:path';
 import { distFolder } from './places.mjs';
 
 /**
- * Starts the built server on a database and a port, as a process of its own.
+ * Starts the built server on a database and a port, as a process of its own, without the demonstration unless
+ * the environment asks for it.
  * Gives its address, a way to end it at once (kill -9), and a promise of its end.
  */
-export async function startServer(databaseUrl, port) {
+export async function startServer(databaseUrl, port, env = {}) {
   const child = spawn(process.execPath, [join(distFolder, 'server', 'main.js')], {
     env: {
       ...process.env,
@@ -14,6 +15,7 @@ export async function startServer(databaseUrl, port) {
       DATABASE_URL: databaseUrl,
       PORT: String(port),
       BAROS_DEMONSTRATION: 'off',
+      ...env,
     },
     stdio: ['ignore', 'pipe', 'pipe'],
   });
