@@ -7,6 +7,6 @@ export type { Lean, Leveling } from './leveling.js';
 export type { Obstacle } from './obstacles.js';
 export { remediesFor } from './remedies.js';
 export type { Remedy } from './remedies.js';
-export { schoolsFor } from './schools.js';
+export { isOpen, schoolOf } from './schools.js';
 export type { School, SchoolSide } from './schools.js';
 export { obstaclesTable } from './table.js';

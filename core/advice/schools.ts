@@ -1,6 +1,6 @@
 import type { Build } from '../build/index.js';
 import { changeOf } from '../kernel/index.js';
-import type { Evaluation, Figures } from '../kernel/index.js';
+import type { Evaluation, Figures, Question } from '../kernel/index.js';
 
 export interface SchoolSide {
   id: string;
@@ -20,18 +20,20 @@ export interface School {
   sides: SchoolSide[];
 }
 
-/** The questions of a step that this truck can be built either way on, each way with what it comes to. */
-export function schoolsFor(evaluation: Evaluation, step: string): School[] {
+/** Whether this truck can be built either way on a question. */
+export const isOpen = (evaluation: Evaluation, question: Question): boolean =>
+  evaluation.house.waysOf(question, evaluation).length >= 2;
+
+/** Each way of a question, with what it comes to on this truck. */
+export function schoolOf(evaluation: Evaluation, question: Question): School {
   const { house, build } = evaluation;
   const figuresOf = (of: Build) => evaluation.with(of).figures(house.figures);
   const now = figuresOf(build);
-  return house.questionsOf(step).flatMap((question) => {
-    const sides = house
-      .waysOf(question, evaluation)
-      .map(({ id, name, words, chosen, build: built }): SchoolSide => {
-        const figures = chosen ? now : figuresOf(built);
-        return { id, name, words, chosen, build: built, figures, change: changeOf(now, figures) };
-      });
-    return sides.length >= 2 ? [{ id: question.id, question: question.question, sides }] : [];
-  });
+  const sides = house
+    .waysOf(question, evaluation)
+    .map(({ id, name, words, chosen, build: built }): SchoolSide => {
+      const figures = chosen ? now : figuresOf(built);
+      return { id, name, words, chosen, build: built, figures, change: changeOf(now, figures) };
+    });
+  return { id: question.id, question: question.question, sides };
 }

@@ -149,7 +149,14 @@ export class House implements Rulebook {
 
   /** What can be chosen of a subject, each option being the build as it would be. */
   choicesOf({ choices }: Subject, build: Build): Choice[] {
-    const option = (of: ChoiceOption): ChoiceOption => ({ ...of, build: this.settle(of.build) });
+    // An option is put in order when somebody looks at it: most are only named.
+    const option = (of: ChoiceOption): ChoiceOption => {
+      let settled: Build | undefined;
+      return Object.defineProperty({ ...of }, 'build', {
+        enumerable: true,
+        get: () => (settled ??= this.settle(of.build)),
+      });
+    };
     return (choices?.(build, () => this.evaluate(build)) ?? []).map((choice): Choice => {
       if (choice.kind === 'list') return choice;
       return choice.kind === 'amount'

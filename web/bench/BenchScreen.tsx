@@ -1,30 +1,28 @@
 import { ActionIcon } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
 import { IconKeyboard, IconSearch } from '@tabler/icons-react';
-import { Suspense, useCallback, useMemo, useState } from 'react';
+import { memo, Suspense, useCallback, useDeferredValue, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { assumedIn, cautionsFor, stepStates, worstFirst } from '#core/kernel';
+import { assumedIn, stepStates, worstFirst } from '#core/kernel';
 import type { Direction, Grip } from '#core/kernel';
 import { house } from '#core/subjects';
 import { useOwnParts } from '../api';
 import { useUnits, useUnitSwitch } from '../common';
 import type { Arrangement } from '../drawing';
 import { FilesMenu, useFiles } from '../files';
+import type { FileAction } from '../files';
 import { Palette } from '../palette';
-import { Assumed, Choices, classes } from '../panel';
 import { evaluated, SessionBar, useOffered, useSession } from '../session';
-import { panelsOf, SIDES } from '../subjects';
+import { SIDES } from '../subjects';
 import { AssumedPanel } from './AssumedPanel';
 import { ARRANGEMENTS, Drawing } from './Drawing';
 import { entriesOf } from './entries';
-import { CatalogueNews } from './CatalogueNews';
 import { FindingsPanel } from './FindingsPanel';
-import { OwnPartNews } from './OwnPartNews';
-import { Schools } from './Schools';
 import { Shortcuts } from './Shortcuts';
 import { STEP_KEYS } from './keys';
-import { SinceSaved } from './SinceSaved';
 import { StepList } from './StepList';
+import { StepPanel } from './StepPanel';
+import type { Seen } from './StepPanel';
 import look from './bench.module.css';
 
 /** What the panel shows: the choices of a step, a finding, what is assumed, or the panel of a subject. */
@@ -32,6 +30,24 @@ type Panel = { kind: 'step' } | { kind: 'finding'; id: string } | { kind: 'side'
 
 const STEP: Panel = { kind: 'step' };
 const ASSUMED = 'assumed';
+
+type BarProps = { actions: FileAction[]; onFind: () => void; onKeys: () => void };
+
+/** The bench's own controls in the bar. */
+const BenchBar = memo(function BenchBar({ actions, onFind, onKeys }: BarProps) {
+  const icon = { variant: 'subtle', color: 'gray', c: 'var(--ink)' } as const;
+  return (
+    <>
+      <ActionIcon {...icon} onClick={onFind} aria-label="Find anything" title="Find anything (Ctrl K)">
+        <IconSearch size={18} />
+      </ActionIcon>
+      <FilesMenu actions={actions} />
+      <ActionIcon {...icon} onClick={onKeys} aria-label="Keys" title="Keys (?)">
+        <IconKeyboard size={19} />
+      </ActionIcon>
+    </>
+  );
+});
 
 /** The bench of the build that is open: the order of work, the drawing, the scale, and the choices of a step. */
 export function BenchScreen() {
@@ -46,13 +62,21 @@ export function BenchScreen() {
   const [pointedAt, setPointedAt] = useState<string[]>([]);
   const [keys, setKeys] = useState(false);
   const [finding, setFinding] = useState(false);
+  const find = useCallback(() => setFinding(true), []);
+  const showKeys = useCallback(() => setKeys(true), []);
   const files = useFiles();
   const ownParts = useOwnParts(view.departmentId).data;
   const offered = useOffered();
   const offering = useMemo(() => evaluation.with(offered), [evaluation, offered]);
 
-  const steps = useMemo(() => stepStates(evaluation), [evaluation]);
-  const assumed = useMemo(() => assumedIn(house, build), [build]);
+  // While something is dragged, the drawing and the scale follow the hand and the rest follows them.
+  const [held, setHeld] = useState(false);
+  const seen = useMemo((): Seen => ({ bench, evaluation, offering }), [bench, evaluation, offering]);
+  const later = useDeferredValue(seen);
+  const panelled = held ? later : seen;
+
+  const steps = useMemo(() => stepStates(panelled.evaluation), [panelled.evaluation]);
+  const assumed = useMemo(() => assumedIn(house, panelled.bench.build), [panelled.bench.build]);
   const grips = useMemo(
     () =>
       house.subjects.flatMap(({ id, grips: of }) =>
@@ -73,19 +97,33 @@ export function BenchScreen() {
   }, []);
   const open = panel.kind === 'finding' ? panel.id : null;
   const openFinding = (check: string) => setPanel(check === open ? STEP : { kind: 'finding', id: check });
-  const toggle = (side: string) =>
-    setPanel(panel.kind === 'side' && panel.id === side ? STEP : { kind: 'side', id: side });
+  const toggle = useCallback(
+    (side: string) =>
+      setPanel((now) => (now.kind === 'side' && now.id === side ? STEP : { kind: 'side', id: side })),
+    [],
+  );
+  const toAssumed = useCallback(() => toggle(ASSUMED), [toggle]);
   const close = () => setPanel(STEP);
   const stepAt = (index: number) => steps[index] && goTo(steps[index].id);
   const nextStep = (by: number) =>
     stepAt((steps.findIndex((state) => state.id === step) + by + steps.length) % steps.length);
-  const move = (grip: Grip, by: Partial<Record<Direction, number>>) =>
-    bench.change({
-      build: grip.moved(by),
-      words: `Moved: ${grip.title.toLowerCase()}`,
-      control: `grip-${grip.id}`,
-      choice: grip.choice,
-    });
+  const { change, settle } = bench;
+  const move = useCallback(
+    (grip: Grip, by: Partial<Record<Direction, number>>) => {
+      setHeld(true);
+      change({
+        build: grip.moved(by),
+        words: `Moved: ${grip.title.toLowerCase()}`,
+        control: `grip-${grip.id}`,
+        choice: grip.choice,
+      });
+    },
+    [change],
+  );
+  const letGo = useCallback(() => {
+    setHeld(false);
+    settle();
+  }, [settle]);
 
   useHotkeys([['mod+K', () => setFinding(true)]], []);
   useHotkeys([
@@ -124,32 +162,16 @@ export function BenchScreen() {
     [finding, id, offering, say, goTo, navigate, takeUnits, bench, files.actions],
   );
 
-  const icon = { variant: 'subtle', color: 'gray', c: 'var(--ink)' } as const;
   const { title } = house.subject(step);
   const Side = panel.kind === 'side' ? SIDES.find(({ id: side }) => side === panel.id) : undefined;
   const panelName =
     panel.kind === 'step' ? title : panel.kind === 'finding' ? 'Findings' : (Side?.title ?? 'Still assumed');
-  const listed = house
-    .inPanelOf(house.subject(step))
-    .flatMap((subject) => house.choicesOf(subject, build))
-    .filter(({ kind }) => kind === 'list');
   return (
     <div className={look.bench}>
       <SessionBar>
-        <ActionIcon
-          {...icon}
-          onClick={() => setFinding(true)}
-          aria-label="Find anything"
-          title="Find anything (Ctrl K)"
-        >
-          <IconSearch size={18} />
-        </ActionIcon>
-        <FilesMenu actions={files.actions} />
-        <ActionIcon {...icon} onClick={() => setKeys(true)} aria-label="Keys" title="Keys (?)">
-          <IconKeyboard size={19} />
-        </ActionIcon>
+        <BenchBar actions={files.actions} onFind={find} onKeys={showKeys} />
       </SessionBar>
-      <StepList steps={steps} step={step} onStep={goTo} assumed={assumed} onAssumed={() => toggle(ASSUMED)} />
+      <StepList steps={steps} step={step} onStep={goTo} assumed={assumed} onAssumed={toAssumed} />
       <Drawing
         evaluation={evaluation}
         before={before}
@@ -160,7 +182,7 @@ export function BenchScreen() {
         onOpen={openFinding}
         grips={grips}
         onMove={move}
-        onLetGo={bench.settle}
+        onLetGo={letGo}
         onSide={toggle}
       />
       <aside className={look.panel} aria-label={panelName}>
@@ -184,31 +206,7 @@ export function BenchScreen() {
           <AssumedPanel bench={bench} onStep={goTo} onClose={close} />
         )}
         {panel.kind === 'step' && (
-          <>
-            <div className={classes.panelHead}>
-              <h2>
-                {title}
-                <Assumed ids={listed.map((choice) => choice.id)} bench={bench} />
-              </h2>
-            </div>
-            <p className={look.sentence}>{say(steps.find((state) => state.id === step)?.sentence ?? '')}</p>
-            <SinceSaved view={view} />
-            <CatalogueNews evaluation={evaluation} bench={bench} />
-            <OwnPartNews build={build} parts={ownParts} bench={bench} />
-            <Choices evaluation={offering} step={step} bench={bench} />
-            {/* What stands below the subject's panel comes with it: it must not move under a finger. */}
-            <Suspense>
-              {panelsOf(step).map(({ id: of, Panel: SubjectPanel }) => (
-                <SubjectPanel key={of} evaluation={offering} bench={bench} pointAt={setPointedAt} />
-              ))}
-              <Schools evaluation={offering} step={step} bench={bench} />
-              {cautionsFor(house, step).map((caution) => (
-                <p key={caution} className={classes.note}>
-                  {caution}
-                </p>
-              ))}
-            </Suspense>
-          </>
+          <StepPanel step={step} seen={panelled} view={view} ownParts={ownParts} pointAt={setPointedAt} />
         )}
       </aside>
       {files.dialogs}

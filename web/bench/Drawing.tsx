@@ -3,10 +3,10 @@ import { useElementSize } from '@mantine/hooks';
 import { memo, useMemo } from 'react';
 import type { Direction, Evaluation, Figures, Grip } from '#core/kernel';
 import { axles } from '#core/subjects/chassis';
-import { envelope } from '#core/truck';
+import { components, envelope } from '#core/truck';
 import { feetInches } from '#core/units';
 import { useUnits } from '../common';
-import { GripLayer, layOut, Stage, VIEWS } from '../drawing';
+import { GhostLayer, GripLayer, layOut, Stage, VIEWS } from '../drawing';
 import type { Arrangement } from '../drawing';
 import { Scale } from '../scale';
 import { SIDES } from '../subjects';
@@ -106,7 +106,15 @@ export function Drawing({
         </span>
       </div>
       <div className={classes.sheet} ref={ref}>
-        {picture && <Stage evaluation={evaluation} picture={picture} ghost={before} pointedAt={pointedAt} />}
+        {picture && <Stage evaluation={evaluation} picture={picture} pointedAt={pointedAt} />}
+        {picture && before && (
+          <GhostLayer
+            key={before.key}
+            picture={picture}
+            was={before.evaluation.read(components)}
+            now={evaluation.read(components)}
+          />
+        )}
         {picture && arrangement !== 'all' && (
           <GripLayer picture={picture} grips={grips} onMove={onMove} onLetGo={onLetGo} />
         )}

@@ -1,6 +1,7 @@
 export { DataTable } from './DataTable';
 export { Frame, InBar } from './Frame';
 export { KeptText } from './KeptText';
+export { useLater, whenHandsRest } from './later';
 export { Message } from './Message';
 export { ScreenError } from './ScreenError';
 export { default as sectionClasses } from './sections.module.css';

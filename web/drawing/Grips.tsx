@@ -1,7 +1,7 @@
 import { useDrag } from '@use-gesture/react';
-import { useRef } from 'react';
+import { memo, useCallback, useLayoutEffect, useRef } from 'react';
 import type { KeyboardEvent } from 'react';
-import type { Direction, Grip } from '#core/kernel';
+import type { Box, Direction, Grip } from '#core/kernel';
 import { useUnits } from '../common';
 import classes from './drawing.module.css';
 import { VIEWS } from './view';
@@ -46,18 +46,20 @@ const STEPS: Record<string, [number, number]> = {
   ArrowDown: [0, -1],
 };
 
-function GripView({
-  grip,
-  view,
-  px,
-  onMove,
-  onLetGo,
-}: { grip: Grip; view: ViewId; px: number } & Omit<GripsProps, 'grips'>) {
+interface GripViewProps extends Omit<GripsProps, 'grips'> {
+  grip: Grip;
+  /** The grip as it stands now, for one that was drawn before. */
+  latest: (grip: Grip) => Grip;
+  view: ViewId;
+  px: number;
+}
+
+const GripView = memo(function GripView({ grip: drawn, latest, view, px, onMove, onLetGo }: GripViewProps) {
   const { say } = useUnits();
   const [right, rightSign] = RIGHT[view];
   const [up, upSign] = UP[view];
-  const can = (direction: Direction) => grip.directions.includes(direction);
-  const held = useRef(grip);
+  const can = (direction: Direction) => drawn.directions.includes(direction);
+  const held = useRef(drawn);
   const move = (from: Grip, u: number, v: number) =>
     onMove(from, {
       ...(can(right) ? { [right]: rightSign * u } : {}),
@@ -66,22 +68,22 @@ function GripView({
   const bind = useDrag(
     ({ first, last, movement: [dx, dy], event }) => {
       event.stopPropagation();
-      if (first) held.current = grip;
+      if (first) held.current = latest(drawn);
       move(held.current, dx * px, -dy * px);
       if (last) onLetGo();
     },
     { filterTaps: true, pointer: { keys: false } },
   );
-  if ((!can(right) && !can(up)) || (grip.from && grip.from !== SEEN_FROM[view])) return null;
+  if ((!can(right) && !can(up)) || (drawn.from && drawn.from !== SEEN_FROM[view])) return null;
 
   const press = (event: KeyboardEvent) => {
     const step = STEPS[event.key];
     if (!step || event.altKey || event.metaKey || event.ctrlKey) return;
     event.preventDefault();
     const by = event.shiftKey ? 10 : 1;
-    move(grip, step[0] * by, step[1] * by);
+    move(latest(drawn), step[0] * by, step[1] * by);
   };
-  const { u0, u1, v0, v1 } = VIEWS[view].flat(grip.box);
+  const { u0, u1, v0, v1 } = VIEWS[view].flat(drawn.box);
   // The mark of something long stands toward its front, clear of what stands beside its middle.
   const long = Math.abs(u1 - u0) > 40;
   const [x, y] = [long ? u0 + (u1 - u0) * (view === 'officer' ? 0.78 : 0.22) : (u0 + u1) / 2, -(v0 + v1) / 2];
@@ -94,9 +96,9 @@ function GripView({
       className={classes.grip}
       role="slider"
       tabIndex={0}
-      aria-label={`Move: ${say(grip.title)}`}
-      aria-valuenow={grip.atIn}
-      aria-valuetext={say(grip.at)}
+      aria-label={`Move: ${say(drawn.title)}`}
+      aria-valuenow={drawn.atIn}
+      aria-valuetext={say(drawn.at)}
       onKeyDown={press}
       onBlur={onLetGo}
       data-ways={can(right) && can(up) ? 'both' : can(right) ? 'right' : 'up'}
@@ -125,13 +127,36 @@ function GripView({
       </g>
     </g>
   );
+}, looksTheSame);
+
+/** Whether a grip looks the same: where it is taken hold of, and what it says. */
+function looksTheSame(before: GripViewProps, after: GripViewProps): boolean {
+  const [a, b] = [before.grip, after.grip];
+  return (
+    before.view === after.view &&
+    before.px === after.px &&
+    before.onMove === after.onMove &&
+    before.onLetGo === after.onLetGo &&
+    a.title === b.title &&
+    a.at === b.at &&
+    a.atIn === b.atIn &&
+    String(a.directions) === String(b.directions) &&
+    (Object.keys(b.box) as (keyof Box)[]).every((key) => a.box[key] === b.box[key])
+  );
 }
 
 /** What can be moved by hand, over a view of the drawing; by the arrow keys as well. */
-export const Grips = ({ grips, view, px, ...hands }: GripsProps & { view: ViewId; px: number }) => (
-  <g>
-    {grips.map((grip) => (
-      <GripView key={grip.id} grip={grip} view={view} px={px} {...hands} />
-    ))}
-  </g>
-);
+export function Grips({ grips, view, px, ...hands }: GripsProps & { view: ViewId; px: number }) {
+  const now = useRef(grips);
+  useLayoutEffect(() => {
+    now.current = grips;
+  }, [grips]);
+  const latest = useCallback((grip: Grip) => now.current.find(({ id }) => id === grip.id) ?? grip, []);
+  return (
+    <g>
+      {grips.map((grip) => (
+        <GripView key={grip.id} grip={grip} latest={latest} view={view} px={px} {...hands} />
+      ))}
+    </g>
+  );
+}

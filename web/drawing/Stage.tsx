@@ -1,4 +1,6 @@
-import type { Evaluation } from '#core/kernel';
+import { memo } from 'react';
+import type { ReactNode, SVGProps } from 'react';
+import type { Component, Evaluation } from '#core/kernel';
 import { axles } from '#core/subjects/chassis';
 import { overhangs } from '#core/subjects/dimensions';
 import { inService } from '#core/subjects/weights';
@@ -22,11 +24,10 @@ import {
 import { GhostView, RigView } from './RigView';
 import { VIEWS } from './view';
 
-/** What a stage draws: the rig with its dimensions, as it was a moment ago, and what is pointed out. */
+/** What a stage draws: the rig with its dimensions, and what is pointed out. */
 export interface StageProps {
   evaluation: Evaluation;
   picture: Picture;
-  ghost?: { key: number; evaluation: Evaluation } | null;
   pointedAt?: readonly string[];
 }
 
@@ -184,7 +185,7 @@ function EndNotes({
   );
 }
 
-function View({ placed, ghost, pointedAt = [], ...props }: StageProps & { placed: Placed }) {
+function View({ placed, pointedAt = [], ...props }: StageProps & { placed: Placed }) {
   const { view } = placed;
   const { evaluation, picture } = props;
   const all = evaluation.read(components);
@@ -205,11 +206,6 @@ function View({ placed, ghost, pointedAt = [], ...props }: StageProps & { placed
       {(view === 'driver' || view === 'officer' || view === 'top') && (
         <TankOverlay components={all} view={view} />
       )}
-      {ghost && (
-        <g key={ghost.key} className={classes.ghost} aria-hidden="true">
-          <GhostView was={ghost.evaluation.read(components)} now={all} view={view} />
-        </g>
-      )}
       <CompartmentLabels compartments={evaluation.read(compartments)} view={view} size={11 * px} />
       <PointedOut components={all.filter((component) => pointedAt.includes(component.id))} view={view} />
       {notes}
@@ -228,24 +224,55 @@ function View({ placed, ghost, pointedAt = [], ...props }: StageProps & { placed
   );
 }
 
-/** What can be moved by hand, laid over the drawing of the same picture. */
-export function GripLayer({ picture, ...hands }: { picture: Picture } & GripsProps) {
+type LayerProps = { picture: Picture; children: (placed: Placed) => ReactNode } & Omit<
+  SVGProps<SVGSVGElement>,
+  'children'
+>;
+
+/** What lies over the drawing of the same picture, view by view. */
+function Layer({ picture, children, ...props }: LayerProps) {
   const { x, y, width, height } = picture.viewBox;
   return (
-    <svg
-      className={classes.gripLayer}
-      viewBox={`${x} ${y} ${width} ${height}`}
-      role="group"
-      aria-label="What can be moved on the drawing"
-    >
-      {picture.placed.map(({ view, u, v }) => (
-        <g key={view} transform={`translate(${u} ${v})`}>
-          <Grips {...hands} view={view} px={1 / picture.scale} />
+    <svg viewBox={`${x} ${y} ${width} ${height}`} {...props}>
+      {picture.placed.map((placed) => (
+        <g key={placed.view} transform={`translate(${placed.u} ${placed.v})`}>
+          {children(placed)}
         </g>
       ))}
     </svg>
   );
 }
+
+/** What can be moved by hand. */
+export function GripLayer({ picture, ...hands }: { picture: Picture } & GripsProps) {
+  return (
+    <Layer
+      picture={picture}
+      className={classes.gripLayer}
+      role="group"
+      aria-label="What can be moved on the drawing"
+    >
+      {({ view }) => <Grips {...hands} view={view} px={1 / picture.scale} />}
+    </Layer>
+  );
+}
+
+/** Where what has changed was a moment ago: on a layer of its own, so that nothing else is drawn again for it. */
+export const GhostLayer = memo(function GhostLayer({
+  picture,
+  was,
+  now,
+}: {
+  picture: Picture;
+  was: Component[];
+  now: Component[];
+}) {
+  return (
+    <Layer picture={picture} className={classes.ghostLayer} aria-hidden="true">
+      {({ view }) => <GhostView was={was} now={now} view={view} />}
+    </Layer>
+  );
+});
 
 /** The drawing: one rig, to scale, in one or more views, with its dimensions. */
 export function Stage(props: StageProps) {

@@ -1,6 +1,6 @@
 export { layOut } from './layout';
 export type { Arrangement, Picture } from './layout';
 export { Miniature } from './Miniature';
-export { GripLayer, Stage } from './Stage';
+export { GhostLayer, GripLayer, Stage } from './Stage';
 export type { StageProps } from './Stage';
 export { VIEWS } from './view';

@@ -1,13 +1,12 @@
-import { lazy, Suspense, useMemo, useState } from 'react';
+import { lazy, Suspense, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import type { ReactNode } from 'react';
-import { sheetCsv } from '#core/exchange';
 import { PAPERS } from '#core/papers';
 import { useUnits } from '../common';
 import { useSession } from '../session';
 import { download, fileName } from './download';
-import { SheetImport } from './SheetImport';
 import { usePaper } from './usePaper';
 
+const SheetImport = lazy(async () => ({ default: (await import('./SheetImport')).SheetImport }));
 const DrawingSheet = lazy(async () => ({ default: (await import('./DrawingSheet')).DrawingSheet }));
 
 /** One way for a build to go out or come in. */
@@ -26,14 +25,23 @@ export function useFiles(): { actions: FileAction[]; dialogs: ReactNode } {
   const { system } = useUnits();
   const { print, printing } = usePaper();
   const [open, setOpen] = useState<'sheet' | 'drawing' | null>(null);
-  const { build } = bench;
+  // What goes out is the build as it is at the press; the menu need not be made anew for every edit.
+  const now = useRef(evaluation);
+  useLayoutEffect(() => {
+    now.current = evaluation;
+  }, [evaluation]);
   const actions = useMemo((): FileAction[] => {
-    const name = fileName(build.name);
+    const named = (rest: string) => `${fileName(now.current.build.name)}${rest}`;
     return [
       {
         id: 'build-file',
         name: 'Build file',
-        run: () => download(`${name}.baros.json`, `${JSON.stringify(build, null, 2)}\n`, 'application/json'),
+        run: () =>
+          download(
+            named('.baros.json'),
+            `${JSON.stringify(now.current.build, null, 2)}\n`,
+            'application/json',
+          ),
       },
       ...PAPERS.map(({ id, title }) => ({
         id: `paper-${id}`,
@@ -43,16 +51,23 @@ export function useFiles(): { actions: FileAction[]; dialogs: ReactNode } {
       {
         id: 'sheet-out',
         name: 'Weight sheet as CSV',
-        run: () => download(`${name}-weights.csv`, sheetCsv(evaluation, system), 'text/csv'),
+        run: () =>
+          void import('./sheet-out').then(({ sheetCsv }) =>
+            download(named('-weights.csv'), sheetCsv(now.current, system), 'text/csv'),
+          ),
       },
       { id: 'sheet-in', name: 'Read a weight sheet…', run: () => setOpen('sheet') },
       { id: 'drawings', name: 'Drawings as SVG…', run: () => setOpen('drawing') },
     ];
-  }, [build, evaluation, system, print, printing]);
+  }, [system, print, printing]);
   const close = () => setOpen(null);
   const dialogs = (
     <>
-      {open === 'sheet' && <SheetImport bench={bench} evaluation={evaluation} onClose={close} />}
+      {open === 'sheet' && (
+        <Suspense>
+          <SheetImport bench={bench} evaluation={evaluation} onClose={close} />
+        </Suspense>
+      )}
       {open === 'drawing' && (
         <Suspense>
           <DrawingSheet view={view} evaluation={evaluation} onClose={close} />

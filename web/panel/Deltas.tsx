@@ -1,9 +1,12 @@
+import { memo } from 'react';
 import { saidChange, saidMoves } from '#core/kernel';
 import type { Figure, Figures } from '#core/kernel';
 import { house } from '#core/subjects';
 import { bare, formatMoney, signed } from '#core/units';
 import { useUnits } from '../common';
 import classes from './panel.module.css';
+import { useOffer } from './offers';
+import type { Delta } from './offers';
 
 /** From here on money is said in thousands of dollars: columns are narrow. */
 const IN_THOUSANDS_CENTS = 10_000_00;
@@ -45,13 +48,14 @@ export function DeltaHeads() {
 export const spokenChange = (change: Figures, say: Say): string =>
   say(saidMoves(COLUMNS, change)) || 'no change';
 
-/** What a choice changes, a column a figure. */
-export function Deltas({ change }: { change: Figures }) {
+/** What a choice changes, a column a figure; empty until it is worked out. */
+export const Deltas = memo(function Deltas({ change }: { change: Delta | undefined }) {
   const { say } = useUnits();
   return (
     <>
       <span className={classes.deltas} aria-hidden="true">
         {COLUMNS.map((figure) => {
+          if (!change) return <span key={figure.id}>{change === null ? '?' : '\u00a0'}</span>;
           const text = say(cell(figure, of(change, figure)));
           const moves = !text.startsWith('±');
           return (
@@ -61,10 +65,22 @@ export function Deltas({ change }: { change: Figures }) {
           );
         })}
       </span>
-      <span className="unseen">{spokenChange(change, say)}</span>
+      <span className="unseen">{spokenDelta(change, say)}</span>
     </>
   );
-}
+});
+
+/** The same of an option that is in sight. */
+export const OptionDeltas = ({ choice, option }: { choice: string; option: string }) => (
+  <Deltas change={useOffer(choice, option)} />
+);
+
+const NOT_YET = 'working it out';
+const NEVER = 'could not be worked out';
+
+const spokenDelta = (change: Delta | undefined, say: Say): string =>
+  change ? spokenChange(change, say) : change === null ? NEVER : NOT_YET;
 
 /** A change as one short line, with its figures in place. */
-export const shortChange = (change: Figures): string => saidMoves(COLUMNS, change) || 'changes nothing';
+export const shortChange = (change: Delta | undefined): string =>
+  change ? saidMoves(COLUMNS, change) || 'changes nothing' : change === null ? NEVER : '…';

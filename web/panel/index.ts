@@ -1,4 +1,5 @@
 export { Assumed } from './Assumed';
-export { ChoiceView, Choices } from './Choices';
+export { ChoiceList, Choices } from './Choices';
 export { DeltaHeads, Deltas, shortChange, spokenChange } from './Deltas';
 export { default as classes } from './panel.module.css';
+export { useDelta } from './useDelta';

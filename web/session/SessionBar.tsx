@@ -1,11 +1,23 @@
 import { ActionIcon } from '@mantine/core';
 import { IconArrowBackUp, IconArrowForwardUp } from '@tabler/icons-react';
+import { memo } from 'react';
 import type { ReactNode } from 'react';
 import { NavLink } from 'react-router';
 import { InBar, useUnits } from '../common';
 import { useSession } from './BuildSession';
 import { SavingMark } from './SavingMark';
 import classes from './session.module.css';
+
+/** The screens of the build. */
+const Screens = memo(({ id }: { id: string }) => (
+  <nav className={classes.screens} aria-label="Screens of this build">
+    <NavLink to={`/builds/${id}`} end>
+      Bench
+    </NavLink>
+    <NavLink to={`/builds/${id}/analysis`}>Analysis</NavLink>
+    <NavLink to={`/builds/${id}/history`}>History</NavLink>
+  </nav>
+));
 
 /**
  * The build's part of the bar on each of its screens: which build, its screens, whether it is kept, undo and
@@ -20,13 +32,7 @@ export function SessionBar({ children }: { children?: ReactNode }) {
       <h1 className={classes.buildName} title={`${bench.build.name}, ${bench.build.department.name}`}>
         {bench.build.name}
       </h1>
-      <nav className={classes.screens} aria-label="Screens of this build">
-        <NavLink to={`/builds/${id}`} end>
-          Bench
-        </NavLink>
-        <NavLink to={`/builds/${id}/analysis`}>Analysis</NavLink>
-        <NavLink to={`/builds/${id}/history`}>History</NavLink>
-      </nav>
+      <Screens id={id} />
       <SavingMark saving={saving} />
       <ActionIcon
         {...icon}

@@ -1,7 +1,7 @@
 export { BuildTrouble } from './BuildTrouble';
 export { BuildSession, useSession } from './BuildSession';
 export { evaluated } from './evaluated';
-export type { Bench } from './history';
+export type { Bench, Change } from './history';
 export { SessionBar } from './SessionBar';
 export { useOffered } from './useOffered';
 export { Sending, Unsent } from './unsent';

@@ -14,7 +14,7 @@ import type { CompartmentLine } from '#core/subjects/body';
 import { compartments } from '#core/truck';
 import { cubicFeet, inches } from '#core/units';
 import { KeptText, useUnits } from '../../common';
-import { ChoiceView, classes, DeltaHeads } from '../../panel';
+import { ChoiceList, classes, DeltaHeads } from '../../panel';
 import type { PanelProps } from '../face';
 
 /** One compartment: what is left of it; opened, everything that can be chosen of it. */
@@ -62,9 +62,12 @@ function Line({
               )
             }
           />
-          {compartmentChoices(evaluation, line.id).map((choice) => (
-            <ChoiceView key={choice.id} choice={choice} evaluation={evaluation} bench={bench} />
-          ))}
+          <ChoiceList
+            evaluation={evaluation}
+            bench={bench}
+            choices={compartmentChoices(evaluation, line.id)}
+            again={(build) => compartmentChoices(evaluation.with(build), line.id)}
+          />
           <Button
             size="compact-xs"
             variant="default"

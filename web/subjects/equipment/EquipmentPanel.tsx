@@ -1,7 +1,5 @@
 import { Button, NativeSelect, Select } from '@mantine/core';
 import { useMemo, useState } from 'react';
-import { changeOf } from '#core/kernel';
-import type { Evaluation } from '#core/kernel';
 import type { Build } from '#core/build';
 import {
   allowanceLeftLb,
@@ -20,11 +18,8 @@ import { ladderWay } from '#core/subjects/ladders';
 import { compartments } from '#core/truck';
 import { lb } from '#core/units';
 import { useUnits } from '../../common';
-import { ChoiceView, classes, DeltaHeads, Deltas } from '../../panel';
+import { ChoiceList, classes, DeltaHeads, Deltas, useDelta } from '../../panel';
 import type { PanelProps } from '../face';
-
-const changed = (evaluation: Evaluation, build: Build) =>
-  changeOf(evaluation.figures(), evaluation.with(build).figures());
 
 /** A place in a list of places. */
 const placeLabel = (id: string, build: Build): string =>
@@ -52,7 +47,8 @@ function AddPiece({
         .map((p) => ({ value: p.id, label: say(`${p.name}, ${lb(p.weightLb)}`) })),
     }));
   }, [build, say]);
-  const added = part ? withEquipment(build, part, place) : null;
+  const added = useMemo(() => (part ? withEquipment(build, part, place) : null), [build, part, place]);
+  const delta = useDelta(evaluation, added);
   return (
     <fieldset className={classes.group}>
       <legend>Add a piece</legend>
@@ -93,7 +89,7 @@ function AddPiece({
           Add
         </Button>
       </div>
-      {added && <Deltas change={changed(evaluation, added)} />}
+      {added && <Deltas change={delta} />}
     </fieldset>
   );
 }
@@ -111,8 +107,13 @@ function Line({
   const { build } = evaluation;
   const { say } = useUnits();
   const piece = equipmentShelf.in(build).part(line.partId);
+  const again = (of: Build) => lineChoices(of, line.id, places);
   const point = () => pointAt([`equipment.${line.id}`]);
-  const without = open ? withEquipmentLine(build, line.id, null) : null;
+  const without = useMemo(
+    () => (open ? withEquipmentLine(build, line.id, null) : null),
+    [build, line.id, open],
+  );
+  const delta = useDelta(evaluation, without);
   return (
     <li className={classes.piece}>
       <button
@@ -132,9 +133,7 @@ function Line({
       </button>
       {open && (
         <div className={classes.pieceOpen}>
-          {lineChoices(build, line.id, places).map((choice) => (
-            <ChoiceView key={choice.id} choice={choice} evaluation={evaluation} bench={bench} />
-          ))}
+          <ChoiceList evaluation={evaluation} bench={bench} choices={again(build)} again={again} />
           <div className={classes.group}>
             <Button
               size="compact-xs"
@@ -146,7 +145,7 @@ function Line({
             >
               Take off {say(piece.name.toLowerCase())}
             </Button>
-            {without && <Deltas change={changed(evaluation, without)} />}
+            {without && <Deltas change={delta} />}
           </div>
         </div>
       )}

@@ -1,0 +1,1 @@
+export { sheetCsv } from '#core/exchange';
