@@ -75,8 +75,6 @@ async function weighLoad(browser, address, shown) {
   );
   await page.goto(address);
   await shown(page).waitFor();
-  // What comes while they look belongs to the next screen.
-  await page.waitForTimeout(LOOK_MS);
   const sums = {};
   const all = [...bytes].map(([id, of]) => [urls.get(id) ?? '', kinds.get(id) ?? 'other', of]);
   for (const [url, kind, of] of all) {
@@ -84,9 +82,10 @@ async function weighLoad(browser, address, shown) {
     sums[what] = (sums[what] ?? 0) + of / 1024;
   }
   await context.close();
-  const files = Object.entries(sums).filter(([what]) => what !== 'data');
+  const files = Object.entries(sums).filter(([what]) => what !== 'data' && what !== 'font');
   const total = files.reduce((sum, [, kb]) => sum + kb, 0);
-  return `${total.toFixed(0)} kB (${files.map(([what, kb]) => `${what} ${kb.toFixed(0)}`).join(', ')}; data ${(sums.data ?? 0).toFixed(0)} kB)`;
+  const parts = files.map(([what, kb]) => `${what} ${kb.toFixed(0)}`).join(', ');
+  return `${total.toFixed(0)} kB (${parts}), fonts ${(sums.font ?? 0).toFixed(0)} kB, data ${(sums.data ?? 0).toFixed(0)} kB`;
 }
 
 async function benchHands() {
@@ -98,9 +97,7 @@ async function benchHands() {
   const browser = await chromium.launch({ executablePath: ensureChromium() });
   try {
     const address = server.url.replace('/api', '');
-    const { builds } = await (
-      await fetch(`${server.url}/builds?text=${encodeURIComponent(BUILD)}`)
-    ).json();
+    const { builds } = await (await fetch(`${server.url}/builds?text=${encodeURIComponent(BUILD)}`)).json();
     const bench = `${address}/builds/${builds.find(({ name }) => name === BUILD).id}`;
     const scale = (page) => page.getByRole('button', { name: /Gross weight/ });
     const row = (page) => page.getByRole('link', { name: BUILD, exact: true });
@@ -148,7 +145,15 @@ async function benchHands() {
       );
     };
 
-    console.log(`on a processor ${SLOWER} times slower, to the paint:`);
+    const yardstick = await page.evaluate(() => {
+      const start = performance.now();
+      let sum = 0;
+      for (let i = 0; i < 2e7; i++) sum += Math.sqrt(i);
+      return sum > 0 ? performance.now() - start : 0;
+    });
+    console.log(
+      `on a processor ${SLOWER} times slower (20 million square roots: ${ms(yardstick)}), to the paint:`,
+    );
     await goTo('Chassis');
     await look();
     const options = page.getByRole('complementary').getByRole('radio');
@@ -192,9 +197,15 @@ async function benchHands() {
     console.log(`  (steps: ${names.join(', ')})`);
     const count = names.length;
     await measure('switching the step', 'click', PANEL, (i) => steps.nth(i % count).click(), count);
-    await measure('opening Hose loads', 'click', PANEL, async () => {
-      await goTo('Hose');
-    }, 1);
+    await measure(
+      'opening Hose loads',
+      'click',
+      PANEL,
+      async () => {
+        await goTo('Hose');
+      },
+      1,
+    );
 
     await line.send('Emulation.setCPUThrottlingRate', { rate: 1 });
     await goTo('Chassis');
@@ -209,7 +220,7 @@ async function benchHands() {
       await page.evaluate(() => document.activeElement.blur());
     }
     await look();
-    console.log(`${EDITS} edits: ${(await heap() - before).toFixed(1)} MB more`);
+    console.log(`${EDITS} edits: ${((await heap()) - before).toFixed(1)} MB more`);
   } finally {
     await browser.close();
     await server.kill();

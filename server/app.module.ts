@@ -1,8 +1,6 @@
-import { existsSync } from 'node:fs';
 import { Module } from '@nestjs/common';
 import type { DynamicModule } from '@nestjs/common';
 import { APP_GUARD, APP_PIPE } from '@nestjs/core';
-import { ServeStaticModule } from '@nestjs/serve-static';
 import { ThrottlerGuard, ThrottlerModule } from '@nestjs/throttler';
 import { TypeOrmModule } from '@nestjs/typeorm';
 import { ArchiveModule } from './archive/index.js';
@@ -23,30 +21,10 @@ import { WorkModule } from './work/index.js';
 const MOST_REQUESTS = 4000;
 const WITHIN_MS = 10_000;
 
-const ASSET_AGE_MS = 365 * 24 * 3600 * 1000;
-
 @Module({})
 export class AppModule {
-  /** The whole server on one database; `webFolder` holds the built screens, where they are served. */
-  static on(databaseUrl: string, webFolder?: string, mostRequests = MOST_REQUESTS): DynamicModule {
-    const screens =
-      webFolder && existsSync(webFolder)
-        ? [
-            ServeStaticModule.forRoot({
-              rootPath: webFolder,
-              exclude: ['/api/{*rest}'],
-              serveStaticOptions: {
-                setHeaders: (response, path) =>
-                  response.setHeader(
-                    'Cache-Control',
-                    path.includes('/assets/')
-                      ? `public, max-age=${ASSET_AGE_MS / 1000}, immutable`
-                      : 'no-cache',
-                  ),
-              },
-            }),
-          ]
-        : [];
+  /** The whole server on one database. */
+  static on(databaseUrl: string, mostRequests = MOST_REQUESTS): DynamicModule {
     return {
       module: AppModule,
       imports: [
@@ -63,7 +41,6 @@ export class AppModule {
         ArchiveModule,
         CalcModule,
         HealthModule,
-        ...screens,
       ],
       providers: [
         { provide: APP_GUARD, useClass: ThrottlerGuard },

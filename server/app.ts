@@ -1,4 +1,5 @@
 import 'reflect-metadata';
+import { existsSync } from 'node:fs';
 import { constants } from 'node:zlib';
 import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
@@ -9,6 +10,7 @@ import { describe } from './documents/index.js';
 import { guard } from './gate/index.js';
 import type { Doors } from './gate/index.js';
 import { ProblemFilter } from './problems/index.js';
+import { screens } from './screens.js';
 
 /** Of compression: much of the gain for little of the time. */
 const LIGHT = 1;
@@ -25,15 +27,13 @@ export async function createApp(
   databaseUrl: string,
   { webFolder, mostRequests, host = '127.0.0.1', ...doors }: Setting = {},
 ): Promise<NestExpressApplication> {
-  const app = await NestFactory.create<NestExpressApplication>(
-    AppModule.on(databaseUrl, webFolder, mostRequests),
-    {
-      logger: ['error', 'warn', 'fatal'],
-      bodyParser: false,
-      abortOnError: false,
-    },
-  );
+  const app = await NestFactory.create<NestExpressApplication>(AppModule.on(databaseUrl, mostRequests), {
+    logger: ['error', 'warn', 'fatal'],
+    bodyParser: false,
+    abortOnError: false,
+  });
   guard(app, { host, ...doors });
+  if (webFolder && existsSync(webFolder)) app.use(screens(webFolder));
   // On the station's own network a light hand is faster.
   app.use(compression({ level: LIGHT, brotli: { params: { [constants.BROTLI_PARAM_QUALITY]: LIGHT } } }));
   app.setGlobalPrefix('api');

@@ -1,17 +1,21 @@
 import { MantineProvider } from '@mantine/core';
-import { Notifications } from '@mantine/notifications';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { lazy, StrictMode, Suspense } from 'react';
 import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, redirect, RouterProvider } from 'react-router';
 import { Unreachable } from './api';
-import { Frame, ScreenError, UnitsProvider } from './common';
+import { Frame, ScreenError, UnitsProvider, whileTheyLook } from './common';
 import { cssVariables, theme } from './theme';
 
 /** Sends what was kept while the server was out of reach, whichever screen is open; it comes after the screen. */
-const Sending = lazy(async () => ({ default: (await import('./session')).Sending }));
-
-const WHILE_THEY_LOOK_MS = 1500;
+const Sending = lazy(async () => {
+  await whileTheyLook;
+  return { default: (await import('./session')).Sending };
+});
+const Notifications = lazy(async () => {
+  await whileTheyLook;
+  return { default: (await import('@mantine/notifications')).Notifications };
+});
 
 /** Silence is asked again once; a refusal is an answer. */
 const retry = (failures: number, error: Error) => failures < 1 && error instanceof Unreachable;
@@ -28,7 +32,7 @@ const router = createBrowserRouter([
         lazy: async () => {
           const { YardScreen } = await import('./yard');
           // From the yard people go to the bench: it comes while they look.
-          setTimeout(() => void Promise.all([import('./session'), import('./bench')]), WHILE_THEY_LOOK_MS);
+          void whileTheyLook.then(() => Promise.all([import('./session'), import('./bench')]));
           return { Component: YardScreen };
         },
       },
@@ -69,7 +73,9 @@ createRoot(document.getElementById('root')!).render(
         <Suspense>
           <Sending />
         </Suspense>
-        <Notifications position="bottom-center" containerWidth={420} />
+        <Suspense>
+          <Notifications position="bottom-center" containerWidth={420} />
+        </Suspense>
         <UnitsProvider>
           <RouterProvider router={router} />
         </UnitsProvider>

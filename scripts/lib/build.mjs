@@ -1,6 +1,7 @@
 import { createHash } from 'node:crypto';
 import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { brotliCompressSync, constants, gzipSync } from 'node:zlib';
 import { quiet, shown } from './command.mjs';
 import { distFolder, root, tool } from './places.mjs';
 import { Plain, say } from './say.mjs';
@@ -72,11 +73,30 @@ export const buildPictures = () =>
     writeFileSync(join(distFolder, 'pictures', 'style-hashes.json'), stdout);
   });
 
+const COMPRESSED = /\.(js|css|html|svg|json)$/;
+/** Less than fits into one packet gains nothing. */
+const SMALL_BYTES = 1400;
+
+/** Lays beside each file that travels what it is compressed to, as well as can be: the server need not do it. */
+function compressAll(folder) {
+  for (const entry of readdirSync(folder, { withFileTypes: true })) {
+    const path = join(folder, entry.name);
+    if (entry.isDirectory()) compressAll(path);
+    else if (COMPRESSED.test(entry.name)) {
+      const content = readFileSync(path);
+      if (content.length < SMALL_BYTES) continue;
+      writeFileSync(`${path}.br`, brotliCompressSync(content));
+      writeFileSync(`${path}.gz`, gzipSync(content, { level: constants.Z_BEST_COMPRESSION }));
+    }
+  }
+}
+
 /** Builds the screens, where they changed. */
 export const buildWeb = () =>
-  buildOnce('screens', ['core', 'web'], () =>
+  buildOnce('screens', ['core', 'web'], () => {
     shown(tool('vite'), ['build', '--config', 'web/vite.config.ts', '--logLevel', 'warn'], {
       env,
       what: 'the build of the screens',
-    }),
-  );
+    });
+    compressAll(join(distFolder, 'web'));
+  });

@@ -2,7 +2,8 @@ import { proxy, wrap } from 'comlink';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { AdviceAsked, AdviceProgress, AdviceResult } from '#core/advice';
 import type { Build } from '#core/build';
-import type { AdviceOffice } from './advice.worker';
+import { openOffice } from './office';
+import type { Office } from './office.worker';
 
 type Search =
   | { phase: 'idle' | 'canceled' | 'failed' }
@@ -29,14 +30,14 @@ export function useAdvice(build: Build): {
   const start = useCallback(
     (asked: AdviceAsked) => {
       end();
-      const started = new Worker(new URL('./advice.worker.ts', import.meta.url), { type: 'module' });
+      const started = openOffice();
       worker.current = started;
       const show = (search: Search) => {
         if (worker.current === started) setOf({ build, search });
       };
       show({ phase: 'searching', progress: { looked: 0, done: 0 } });
       started.onerror = () => show({ phase: 'failed' });
-      wrap<AdviceOffice>(started)
+      wrap<Office>(started)
         .search(
           build,
           asked,

@@ -2,15 +2,13 @@ import { useQuery } from '@tanstack/react-query';
 import { wrap } from 'comlink';
 import type { Remote } from 'comlink';
 import type { Build } from '#core/build';
-import type { RemediesOffice } from './remedies.worker';
+import { openOffice } from './office';
+import type { Office } from './office.worker';
 
-let office: Remote<RemediesOffice> | null = null;
+let office: Remote<Office> | null = null;
 
 /** Started when the first finding is opened, then kept. */
-const worker = (): Remote<RemediesOffice> =>
-  (office ??= wrap<RemediesOffice>(
-    new Worker(new URL('./remedies.worker.ts', import.meta.url), { type: 'module' }),
-  ));
+const worker = (): Remote<Office> => (office ??= wrap<Office>(openOffice()));
 
 /** The computed remedies of a finding, worked out beside the screen. */
 export const useRemedies = (build: Build, finding: string, needed: boolean) =>

@@ -11,14 +11,11 @@ import { useUnits, useUnitSwitch } from '../common';
 import type { Arrangement } from '../drawing';
 import { FilesMenu, useFiles } from '../files';
 import type { FileAction } from '../files';
-import { Palette } from '../palette';
 import { evaluated, SessionBar, useOffered, useSession } from '../session';
 import { SIDES } from '../subjects';
-import { AssumedPanel } from './AssumedPanel';
 import { ARRANGEMENTS, Drawing } from './Drawing';
-import { entriesOf } from './entries';
-import { FindingsPanel } from './FindingsPanel';
-import { Shortcuts } from './Shortcuts';
+import type { Hands } from './entries';
+import { AssumedPanel, FindingsPanel, Finder, Shortcuts } from './later';
 import { STEP_KEYS } from './keys';
 import { StepList } from './StepList';
 import { StepPanel } from './StepPanel';
@@ -142,24 +139,21 @@ export function BenchScreen() {
     ['?', () => setKeys(true)],
   ]);
 
-  const entries = useMemo(
-    () =>
-      finding
-        ? entriesOf(id, offering, {
-            say,
-            bench,
-            goTo,
-            open: (check) => setPanel({ kind: 'finding', id: check }),
-            point: setPointedAt,
-            arrange: setArrangement,
-            show: (side) => setPanel({ kind: 'side', id: side }),
-            visit: (path) => void navigate(path),
-            units: takeUnits,
-            files: files.actions,
-            keys: () => setKeys(true),
-          })
-        : [],
-    [finding, id, offering, say, goTo, navigate, takeUnits, bench, files.actions],
+  const hands = useMemo(
+    (): Hands => ({
+      say,
+      bench,
+      goTo,
+      open: (check) => setPanel({ kind: 'finding', id: check }),
+      point: setPointedAt,
+      arrange: setArrangement,
+      show: (side) => setPanel({ kind: 'side', id: side }),
+      visit: (path) => void navigate(path),
+      units: takeUnits,
+      files: files.actions,
+      keys: showKeys,
+    }),
+    [say, bench, goTo, navigate, takeUnits, files.actions, showKeys],
   );
 
   const { title } = house.subject(step);
@@ -186,32 +180,32 @@ export function BenchScreen() {
         onSide={toggle}
       />
       <aside className={look.panel} aria-label={panelName}>
-        {panel.kind === 'finding' && (
-          <FindingsPanel
-            build={offered}
-            evaluation={evaluation}
-            open={panel.id}
-            onOpen={(check) => setPanel({ kind: 'finding', id: check })}
-            onClose={close}
-            bench={bench}
-            pointAt={setPointedAt}
-          />
-        )}
-        {Side && (
-          <Suspense>
-            <Side.Panel evaluation={evaluation} bench={bench} onClose={close} />
-          </Suspense>
-        )}
-        {panel.kind === 'side' && panel.id === ASSUMED && (
-          <AssumedPanel bench={bench} onStep={goTo} onClose={close} />
-        )}
+        <Suspense>
+          {panel.kind === 'finding' && (
+            <FindingsPanel
+              build={offered}
+              evaluation={evaluation}
+              open={panel.id}
+              onOpen={(check) => setPanel({ kind: 'finding', id: check })}
+              onClose={close}
+              bench={bench}
+              pointAt={setPointedAt}
+            />
+          )}
+          {Side && <Side.Panel evaluation={evaluation} bench={bench} onClose={close} />}
+          {panel.kind === 'side' && panel.id === ASSUMED && (
+            <AssumedPanel bench={bench} onStep={goTo} onClose={close} />
+          )}
+        </Suspense>
         {panel.kind === 'step' && (
           <StepPanel step={step} seen={panelled} view={view} ownParts={ownParts} pointAt={setPointedAt} />
         )}
       </aside>
       {files.dialogs}
-      <Shortcuts opened={keys} onClose={() => setKeys(false)} steps={steps} />
-      {finding && <Palette entries={entries} onClose={() => setFinding(false)} />}
+      <Suspense>
+        {keys && <Shortcuts onClose={() => setKeys(false)} steps={steps} />}
+        {finding && <Finder id={id} evaluation={offering} hands={hands} onClose={() => setFinding(false)} />}
+      </Suspense>
     </div>
   );
 }

@@ -102,15 +102,7 @@ function Ways({
   );
 }
 
-function Card({
-  question,
-  evaluation,
-  bench,
-}: {
-  question: Question;
-  evaluation: Evaluation;
-  bench: Bench;
-}) {
+function Card({ question, evaluation, bench }: { question: Question; evaluation: Evaluation; bench: Bench }) {
   const [open, setOpen] = useState(false);
   const pieces = useMemo(
     () => new Map(open ? [[question.id, () => schoolOf(evaluation, question)]] : []),

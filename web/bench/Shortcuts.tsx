@@ -39,33 +39,31 @@ const Keys = ({ rows }: { rows: [string[], string][] }) =>
   ));
 
 /** The keys of the bench. */
-export const Shortcuts = memo(
-  ({ opened, onClose, steps }: { opened: boolean; onClose: () => void; steps: StepState[] }) => (
-    <Modal opened={opened} onClose={onClose} title="Keys" centered size="lg">
-      <div
-        style={{
-          display: 'grid',
-          gridTemplateColumns: 'repeat(auto-fit, minmax(230px, 1fr))',
-          gap: '0 24px',
-          alignItems: 'start',
-        }}
-      >
-        <Table verticalSpacing={3}>
-          <Table.Tbody>
-            <Keys
-              rows={steps.flatMap(({ title }, i): [string[], string][] =>
-                STEP_KEYS[i] ? [[[STEP_KEYS[i]], title]] : [],
-              )}
-            />
-            <Keys rows={MOVING} />
-          </Table.Tbody>
-        </Table>
-        <Table verticalSpacing={3}>
-          <Table.Tbody>
-            <Keys rows={OPENING} />
-          </Table.Tbody>
-        </Table>
-      </div>
-    </Modal>
-  ),
-);
+export const Shortcuts = memo(({ onClose, steps }: { onClose: () => void; steps: StepState[] }) => (
+  <Modal opened onClose={onClose} title="Keys" centered size="lg">
+    <div
+      style={{
+        display: 'grid',
+        gridTemplateColumns: 'repeat(auto-fit, minmax(230px, 1fr))',
+        gap: '0 24px',
+        alignItems: 'start',
+      }}
+    >
+      <Table verticalSpacing={3}>
+        <Table.Tbody>
+          <Keys
+            rows={steps.flatMap(({ title }, i): [string[], string][] =>
+              STEP_KEYS[i] ? [[[STEP_KEYS[i]], title]] : [],
+            )}
+          />
+          <Keys rows={MOVING} />
+        </Table.Tbody>
+      </Table>
+      <Table verticalSpacing={3}>
+        <Table.Tbody>
+          <Keys rows={OPENING} />
+        </Table.Tbody>
+      </Table>
+    </div>
+  </Modal>
+));

@@ -12,7 +12,8 @@ import type { Entry } from '../palette';
 import type { Bench } from '../session';
 import { entriesOfSubjects, SIDES } from '../subjects';
 
-interface Hands {
+/** What is done with what was found. */
+export interface Hands {
   say: (text: string) => string;
   bench: Bench;
   goTo: (step: string) => void;

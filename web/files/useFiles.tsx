@@ -4,7 +4,7 @@ import { PAPERS } from '#core/papers';
 import { useUnits } from '../common';
 import { useSession } from '../session';
 import { download, fileName } from './download';
-import { usePaper } from './usePaper';
+import { orderPaper, useUnderway } from './orders';
 
 const SheetImport = lazy(async () => ({ default: (await import('./SheetImport')).SheetImport }));
 const DrawingSheet = lazy(async () => ({ default: (await import('./DrawingSheet')).DrawingSheet }));
@@ -21,9 +21,12 @@ export interface FileAction {
  * that this needs.
  */
 export function useFiles(): { actions: FileAction[]; dialogs: ReactNode } {
-  const { view, bench, evaluation } = useSession();
+  const { id: of, view, bench, evaluation, whenSaved } = useSession();
   const { system } = useUnits();
-  const { print, printing } = usePaper();
+  const isUnderway = useUnderway(of);
+  const printing = PAPERS.filter(({ id }) => isUnderway(id))
+    .map(({ id }) => id)
+    .join(' ');
   const [open, setOpen] = useState<'sheet' | 'drawing' | null>(null);
   // What goes out is the build as it is at the press; the menu need not be made anew for every edit.
   const now = useRef(evaluation);
@@ -45,8 +48,8 @@ export function useFiles(): { actions: FileAction[]; dialogs: ReactNode } {
       },
       ...PAPERS.map(({ id, title }) => ({
         id: `paper-${id}`,
-        name: printing === id ? `${title} as PDF: it is being made` : `${title} as PDF`,
-        run: () => print(id),
+        name: printing.split(' ').includes(id) ? `${title} as PDF: it is being made` : `${title} as PDF`,
+        run: () => void orderPaper({ id: of, name: now.current.build.name, paper: id, system, whenSaved }),
       })),
       {
         id: 'sheet-out',
@@ -59,7 +62,7 @@ export function useFiles(): { actions: FileAction[]; dialogs: ReactNode } {
       { id: 'sheet-in', name: 'Read a weight sheet…', run: () => setOpen('sheet') },
       { id: 'drawings', name: 'Drawings as SVG…', run: () => setOpen('drawing') },
     ];
-  }, [system, print, printing]);
+  }, [of, system, printing, whenSaved]);
   const close = () => setOpen(null);
   const dialogs = (
     <>

@@ -1,13 +1,12 @@
 import { Loader } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
 import { useQuery } from '@tanstack/react-query';
-import { createContext, use, useMemo } from 'react';
+import { createContext, lazy, Suspense, use, useMemo } from 'react';
 import { Outlet, useParams } from 'react-router';
 import type { BuildView } from '#core/exchange';
 import type { Evaluation } from '#core/kernel';
 import { Refused } from '../api';
 import { Message } from '../common';
-import { ConflictDialog } from './ConflictDialog';
 import { evaluated } from './evaluated';
 import { useHistory } from './history';
 import type { Bench } from './history';
@@ -23,7 +22,11 @@ interface Session {
   bench: Bench;
   evaluation: Evaluation;
   saving: Saving;
+  /** Comes when everything that was done until now is saved, be the screen left or not. */
+  whenSaved: () => Promise<void>;
 }
+
+const ConflictDialog = lazy(async () => ({ default: (await import('./ConflictDialog')).ConflictDialog }));
 
 /** The answer to a build of which something is not what any Baros wrote. */
 const UNREADABLE = 422;
@@ -66,7 +69,7 @@ export function BuildSession() {
 function Open({ opened }: { opened: Opened }) {
   const { base } = opened;
   const bench = useHistory(base.id, opened.build);
-  const { saving, adopt } = useSaving(opened, bench.build, bench.did);
+  const { saving, adopt, whenSaved } = useSaving(opened, bench.build, bench.did);
   const evaluation = evaluated(bench.build);
   useHotkeys(
     [
@@ -77,14 +80,16 @@ function Open({ opened }: { opened: Opened }) {
     [],
   );
   const session = useMemo(
-    () => ({ id: base.id, view: base, bench, evaluation, saving }),
-    [base, bench, evaluation, saving],
+    () => ({ id: base.id, view: base, bench, evaluation, saving, whenSaved }),
+    [base, bench, evaluation, saving, whenSaved],
   );
   return (
     <Current value={session}>
       <Outlet />
       {saving.kind === 'conflict' && (
-        <ConflictDialog base={saving.base} theirs={saving.theirs} bench={bench} adopt={adopt} />
+        <Suspense>
+          <ConflictDialog base={saving.base} theirs={saving.theirs} bench={bench} adopt={adopt} />
+        </Suspense>
       )}
     </Current>
   );

@@ -30,6 +30,13 @@ export interface SavingWorld {
   saved: (view: BuildView) => void;
 }
 
+/** What keeps a build from being saved. */
+export class NotSaved extends Error {
+  constructor(readonly saving: Saving) {
+    super(`not saved: ${saving.kind}`);
+  }
+}
+
 export const savingOf = (opened: Opened): Saving =>
   opened.theirs ? { kind: 'conflict', base: opened.base, theirs: opened.theirs } : { kind: 'saved' };
 
@@ -46,14 +53,28 @@ export function makeSaver(opened: Opened, world: SavingWorld) {
   /** What was sent last without an answer: the server may have it. */
   let unanswered: Build | null = null;
 
+  /** Who waits until everything is saved. */
+  let waiting: { saved: () => void; not: (why: NotSaved) => void }[] = [];
+
   const unsent = () => kept.build !== kept.base.build;
+  let last: Saving = savingOf(opened);
+  const tell = (saving: Saving) => {
+    last = saving;
+    world.told(saving);
+    if (saving.kind === 'saving' || (saving.kind === 'saved' && unsent())) return;
+    const told = waiting;
+    waiting = [];
+    for (const { saved, not } of told)
+      if (saving.kind === 'saved') saved();
+      else not(new NotSaved(saving));
+  };
   const keep = (now: Kept) => {
     kept = now;
     void world.keep(kept);
   };
   const stop = (saving: Saving) => {
     stopped = true;
-    world.told(saving);
+    tell(saving);
   };
   const soon = (ms: number) => {
     clearTimeout(timer);
@@ -67,11 +88,11 @@ export function makeSaver(opened: Opened, world: SavingWorld) {
       words: kept.words.slice(sent.words.length),
     });
     world.saved(kept.base);
-    world.told({ kind: 'saved' });
+    tell({ kind: 'saved' });
   };
   const outOfReach = (sent: Kept, { message }: Error) => {
     unanswered = sent.build;
-    world.told({ kind: 'offline', message });
+    tell({ kind: 'offline', message });
     return RETRY_MS;
   };
   /** The server has another revision than ours was made on. Gives the pause before the next try, ms. */
@@ -94,7 +115,7 @@ export function makeSaver(opened: Opened, world: SavingWorld) {
     if (busy || stopped || !unsent()) return;
     const sending = kept;
     busy = true;
-    world.told({ kind: 'saving' });
+    tell({ kind: 'saving' });
     let after = PAUSE_MS;
     try {
       took(sending, await world.send(sending, leaving));
@@ -111,6 +132,17 @@ export function makeSaver(opened: Opened, world: SavingWorld) {
 
   return {
     send,
+    /**
+     * Comes when everything that was done until now is saved, be the screen left or not.
+     * @throws NotSaved
+     */
+    whenSaved: (): Promise<void> =>
+      new Promise((saved, not) => {
+        if (!unsent() && !stopped) return saved();
+        waiting.push({ saved, not });
+        if (!stopped) void send();
+        else tell(last);
+      }),
     /** The build that the server has, as far as is known here. */
     base: (): BuildView => kept.base,
     /** The build is this now, by what the words say. */
@@ -124,7 +156,7 @@ export function makeSaver(opened: Opened, world: SavingWorld) {
     adopt(theirs: BuildView, now: Build, why: string) {
       stopped = false;
       keep({ base: theirs, build: now, words: now === theirs.build ? [] : [why] });
-      world.told({ kind: unsent() ? 'saving' : 'saved' });
+      tell({ kind: unsent() ? 'saving' : 'saved' });
       void send();
     },
     /** Nothing more is sent after a pause; what is unsent is sent at once. */

@@ -44,5 +44,5 @@ export function useSaving(opened: Opened, build: Build, words: string) {
 
   // An edit is told as unsaved in the very render that shows it, not when its effect has run.
   const shown: Saving = saving.kind === 'saved' && build !== saver.base().build ? { kind: 'saving' } : saving;
-  return { saving: shown, adopt: saver.adopt };
+  return { saving: shown, adopt: saver.adopt, whenSaved: saver.whenSaved };
 }

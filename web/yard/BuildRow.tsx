@@ -5,13 +5,13 @@ import { Link } from 'react-router';
 import type { BuildCard, Margin } from '#core/exchange';
 import { feetInches, lb } from '#core/units';
 import { useBuildChange, useCopyBuild } from '../api';
-import { StatusMark, useUnits } from '../common';
+import { sayFailed, sayWithUndo, StatusMark, useUnits } from '../common';
 import { fileName } from '../files';
 import { BuildPicture } from './BuildPicture';
 import { RenameDialog } from './later';
 import { RowMenu } from './RowMenu';
 import { TYPE_WORDS } from './words';
-import { sayFailed, sayWithUndo } from './undo';
+
 import classes from './yard.module.css';
 
 const when = new Intl.DateTimeFormat('en-US', { dateStyle: 'medium', timeStyle: 'short' });

@@ -5,10 +5,11 @@ import { Link } from 'react-router';
 import type { BuildCard, DepartmentView } from '#core/exchange';
 import { counted } from '#core/units';
 import { useDepartmentChange } from '../api';
+import { sayFailed, sayWithUndo } from '../common';
 import { BuildRow } from './BuildRow';
 import { BuildImport, DepartmentDialog } from './later';
 import { RowMenu } from './RowMenu';
-import { sayFailed, sayWithUndo } from './undo';
+
 import classes from './yard.module.css';
 
 /** One department with its builds. */

@@ -1,4 +1,5 @@
 import { lazy } from 'react';
+import { whileTheyLook } from '../common';
 
 /** What opens over the yard, and comes when it is opened: the yard itself is there at once. */
 export const ArchiveImport = lazy(async () => ({ default: (await import('./ArchiveImport')).ArchiveImport }));
@@ -6,4 +7,7 @@ export const BuildImport = lazy(async () => ({ default: (await import('./BuildIm
 export const DepartmentDialog = lazy(async () => ({ default: (await import('./dialogs')).DepartmentDialog }));
 export const NewBuildDialog = lazy(async () => ({ default: (await import('./dialogs')).NewBuildDialog }));
 export const RenameDialog = lazy(async () => ({ default: (await import('./dialogs')).RenameDialog }));
-export const Unsent = lazy(async () => ({ default: (await import('../session')).Unsent }));
+export const Unsent = lazy(async () => {
+  await whileTheyLook;
+  return { default: (await import('../session')).Unsent };
+});
