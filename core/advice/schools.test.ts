@@ -18,9 +18,7 @@ describe('two schools', () => {
   const all = [pumper, aerial, brush].flatMap((spec) =>
     house
       .stepsFor(spec)
-      .flatMap(({ id }) =>
-        schoolsFor(spec, id).map((school) => [spec.name, school, spec] as const),
-      ),
+      .flatMap(({ id }) => schoolsFor(spec, id).map((school) => [spec.name, school, spec] as const)),
   );
 
   it('there are some for every type', () => {

@@ -40,7 +40,8 @@ export interface Difference {
 
 const NONE = 'none';
 type Json = Record<string, unknown>;
-const blockIn = (build: Build, id: string): Json => (build as unknown as Record<string, Json>)[id]!;
+/** A block of a build, by the id of it. */
+export const blockIn = (build: Build, id: string): Json => (build as unknown as Record<string, Json>)[id]!;
 
 /** A value of a field in words, with its figure in place. */
 export function wordsOf(field: Field, value: unknown, names: Names): string {
@@ -73,9 +74,11 @@ export function wordsOf(field: Field, value: unknown, names: Names): string {
   }
 }
 
-function write(build: Build, of: string, key: string, value: unknown): Build {
+/** A build with another value in a field of a block; left out where undefined. */
+export function fieldWith(build: Build, of: string, key: string, value: unknown): Build {
+  if (value !== undefined) return { ...build, [of]: { ...blockIn(build, of), [key]: value } };
   const { [key]: _old, ...rest } = blockIn(build, of);
-  return { ...build, [of]: value === undefined ? rest : { ...rest, [key]: value } } as Build;
+  return { ...build, [of]: rest } as Build;
 }
 
 type Line = { id: string } & Json;
@@ -104,7 +107,7 @@ function lineTopics(
       title: says(home, find(home)!).title,
       read: find,
       write: (build, value) =>
-        write(
+        fieldWith(
           build,
           of.id,
           key,
@@ -147,7 +150,7 @@ function topicsOf({ blocks, namesIn }: Rulebook, builds: Build[]): Topic[] {
               id: `${of.id}.${key}`,
               title: field.title,
               read: (build) => blockIn(build, of.id)[key],
-              write: (build, value) => write(build, of.id, key, value),
+              write: (build, value) => fieldWith(build, of.id, key, value),
               words: (build) => wordsOf(field, blockIn(build, of.id)[key], namesIn(build)),
             },
           ],

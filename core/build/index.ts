@@ -4,7 +4,7 @@ export { BUILD_FORMAT, BUILD_VERSION, confirmed, settled, withBlock } from './bu
 export type { BlockId, Blocks, Build, BuildHead, BuildType } from './build.js';
 export { copiesIn, withCopiesOf } from './catalogue.js';
 export type { CatalogueCopy, PartCopy } from './catalogue.js';
-export { differencesOf, mergeBuilds, wordsOf } from './differences.js';
+export { blockIn, differencesOf, fieldWith, mergeBuilds, wordsOf } from './differences.js';
 export type { Difference, Merged, Rulebook } from './differences.js';
 export * as field from './fields.js';
 export { amountProblem, clamped } from './fields.js';

@@ -12,6 +12,7 @@ import {
 } from '../build/index.js';
 import type { Block, BlockId, Build, BuildHead, Names, PartCopy, Problem, Rulebook } from '../build/index.js';
 import { amount, listed } from '../units/index.js';
+import { settledAside } from './aside.js';
 import { carrying, copyProblems, namedParts, newerParts, withNewest } from './carried.js';
 import type { NamedPart, NewerPart } from './carried.js';
 import type { Changes } from './change.js';
@@ -142,10 +143,19 @@ export class House implements Rulebook {
     } as Build);
   }
 
-  /** A build in order after an edit: what no longer goes with the new choice is fitted to it or left out. */
-  settle(build: Build): Build {
-    return this.subjects.reduce((settled, subject) => subject.settle?.(settled) ?? settled, build);
+  /**
+   * A build in order after an edit: what no longer goes with the new choice is fitted to it or left out. Of what
+   * stood in the build `before` the edit that is kept aside, and returns with an edit on which it fits again.
+   */
+  settle(edited: Build, before?: Build): Build {
+    const settle = (build: Build) =>
+      this.subjects.reduce((settled, subject) => subject.settle?.(settled) ?? settled, build);
+    return before ? settledAside(this, edited, before, settle, this.knowsPartsOf) : settle(edited);
   }
+
+  /** Whether every part that a build names is known. */
+  private readonly knowsPartsOf = (build: Build): boolean =>
+    this.namedParts(build).every((named) => this.partProblems(build, named).length === 0);
 
   /** What can be chosen of a subject, each option being the build as it would be. */
   choicesOf({ choices }: Subject, build: Build): Choice[] {
@@ -154,13 +164,13 @@ export class House implements Rulebook {
       let settled: Build | undefined;
       return Object.defineProperty({ ...of }, 'build', {
         enumerable: true,
-        get: () => (settled ??= this.settle(of.build)),
+        get: () => (settled ??= this.settle(of.build, build)),
       });
     };
     return (choices?.(build, () => this.evaluate(build)) ?? []).map((choice): Choice => {
       if (choice.kind === 'list') return choice;
       return choice.kind === 'amount'
-        ? { ...choice, set: (value) => this.settle(choice.set(value)) }
+        ? { ...choice, set: (value) => this.settle(choice.set(value), build) }
         : { ...choice, options: choice.options.map(option) };
     });
   }
@@ -175,7 +185,7 @@ export class House implements Rulebook {
   /** The ways of a question in which this truck can be built. */
   waysOf(question: Question, evaluation: Evaluation): (Way & { build: Build })[] {
     return question.ways(evaluation.build, evaluation).flatMap((way) => {
-      const built = way.build && this.settle(way.build);
+      const built = way.build && this.settle(way.build, evaluation.build);
       return built && this.problemsOf(built).length === 0 ? [{ ...way, build: built }] : [];
     });
   }
@@ -284,7 +294,7 @@ export class House implements Rulebook {
 
   /** A build with the newest figures of some of the parts that it carries. */
   withNewest = (build: Build, parts: readonly Pick<NewerPart, 'kind' | 'id'>[]): Build =>
-    this.settle(withNewest(this, build, parts));
+    this.settle(withNewest(this, build, parts), build);
 
   /** Whether a build names a part. */
   names(build: Build, { kind, id }: { kind: string; id: string }): boolean {
@@ -303,7 +313,7 @@ export class House implements Rulebook {
   /** A build with this copy of an own part in place of the one that it carries. */
   withOwnPart(build: Build, own: OwnPart): Build {
     const others = build.parts.own.filter((other) => other.kind !== own.kind || other.id !== own.id);
-    return this.settle({ ...build, parts: { ...build.parts, own: [...others, own] } });
+    return this.settle({ ...build, parts: { ...build.parts, own: [...others, own] } }, build);
   }
 
   /** The own parts of a build that the department has since given other figures. */

@@ -1,3 +1,5 @@
+export { asideIn, asideNews, keepingAside, withAside } from './aside.js';
+export type { Aside } from './aside.js';
 export { around, grown, middleOf, overlapIn, surfaceOf, volumeOf, without } from './boxes.js';
 export type { Point } from './boxes.js';
 export * from './change.js';

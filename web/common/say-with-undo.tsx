@@ -1,10 +1,11 @@
 import { Button } from '@mantine/core';
 import { notify } from './notify';
 
-/** Says what was done, with the way back. */
-export function sayWithUndo(message: string, undo: () => void): void {
+/** Says what was done, with the way back; gives the way to take what was said off the screen. */
+export function sayWithUndo(message: string, undo: () => void): () => void {
+  const hide = () => void said.then((off) => off());
   const back = () => {
-    void said.then((hide) => hide());
+    hide();
     undo();
   };
   const said = notify({
@@ -19,6 +20,7 @@ export function sayWithUndo(message: string, undo: () => void): void {
       </span>
     ),
   });
+  return hide;
 }
 
 /** Says what could not be done. */

@@ -13,6 +13,7 @@ import type { Bench } from './history';
 import { openBuild } from './open-build';
 import type { Opened } from './open-build';
 import { useSaving } from './saving';
+import { useAsideNews } from './useAsideNews';
 import type { Saving } from './saver';
 
 interface Session {
@@ -71,6 +72,7 @@ function Open({ opened }: { opened: Opened }) {
   const bench = useHistory(base.id, opened.build);
   const { saving, adopt, whenSaved } = useSaving(opened, bench.build, bench.did);
   const evaluation = evaluated(bench.build);
+  useAsideNews(bench);
   useHotkeys(
     [
       ['mod+Z', bench.undo],

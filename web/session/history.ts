@@ -1,6 +1,7 @@
 import { useMemo, useReducer } from 'react';
 import { confirmed, same } from '#core/build';
 import type { Build } from '#core/build';
+import { keepingAside } from '#core/kernel';
 import { house } from '#core/subjects';
 
 /** One change of a build: what came of it, what it was in words, and what it was made with. */
@@ -23,6 +24,8 @@ interface Edits {
   step: number;
   /** What the build was before the last step, for the ghost. */
   before: Build | null;
+  /** How the last step came about. */
+  by: Action['kind'];
 }
 
 type Action = { kind: 'change'; change: Change } | { kind: 'undo' } | { kind: 'redo' } | { kind: 'settle' };
@@ -37,15 +40,16 @@ export const begin = (build: Build): Edits => ({
   did: 'Opened',
   step: 0,
   before: null,
+  by: 'settle',
 });
 
 /**
  * What a change leaves: choices that were made are confirmed, and only the own parts that are named travel
  * along.
  */
-const settled = ({ build, choice, ...rest }: Change): Change => ({
+const settled = ({ build, choice, ...rest }: Change, before: Build): Change => ({
   ...rest,
-  build: house.carrying(choice === undefined ? build : confirmed(build, [choice])),
+  build: keepingAside(house.carrying(choice === undefined ? build : confirmed(build, [choice])), before),
 });
 
 /** The history after a change, undo, redo, or a slider let go. */
@@ -53,7 +57,7 @@ export function reduce(history: Edits, action: Action): Edits {
   const { past, now, future, step } = history;
   switch (action.kind) {
     case 'change': {
-      const change = settled(action.change);
+      const change = settled(action.change, now.build);
       if (change.control !== undefined && change.control === now.control)
         return {
           past,
@@ -62,6 +66,7 @@ export function reduce(history: Edits, action: Action): Edits {
           did: change.words,
           step: step + 1,
           before: past[past.length - 1]!.build,
+          by: 'change',
         };
       return {
         past: [...past, now].slice(-MOST),
@@ -70,6 +75,7 @@ export function reduce(history: Edits, action: Action): Edits {
         did: change.words,
         step: step + 1,
         before: now.build,
+        by: 'change',
       };
     }
     case 'settle': {
@@ -86,6 +92,7 @@ export function reduce(history: Edits, action: Action): Edits {
             did: `Undid: ${now.words}`,
             step: step + 1,
             before: now.build,
+            by: 'undo',
           }
         : history;
     }
@@ -99,6 +106,7 @@ export function reduce(history: Edits, action: Action): Edits {
             did: `Redid: ${next.words}`,
             step: step + 1,
             before: now.build,
+            by: 'redo',
           }
         : history;
     }
@@ -142,6 +150,7 @@ export function useHistory(id: string, opened: Build) {
     did: history.did,
     step: history.step,
     before: history.before,
+    by: history.by,
     canUndo: history.past.length > 0 ? history.now.words : null,
     canRedo: history.future[0]?.words ?? null,
   };

@@ -37,39 +37,38 @@ declare module '../../build/build.js' {
 }
 
 /** The axle of that id; otherwise the lightest that is rated no lower than wanted, or the strongest. */
-const keepRating = (options: AxleOption[], id: string, wantedLb: number): AxleOption =>
+/** That axle where it is on offer, or the first that is rated no lower, or the highest. */
+const keepRating = (options: AxleOption[], id: string, ratedLb: number): AxleOption =>
   options.find((o) => o.id === id) ??
-  options.find((o) => o.ratings.axleLb >= wantedLb) ??
+  options.find((o) => o.ratings.axleLb >= ratedLb) ??
   options[options.length - 1]!;
 
-/** Another chassis; its axles are rated no lower than those before, where it offers such. */
-export function withChassis(build: Build, partId: string): Build {
-  const now = chassisShelf.in(build).part(build.chassis.partId);
-  const next = chassisShelf.in(build).part(partId);
-  const { frontAxleId, rearAxleId } = build.chassis;
-  const rated = (options: AxleOption[], id: string) =>
-    options.find((axle) => axle.id === id)?.ratings.axleLb ?? 0;
-  return {
-    ...build,
-    chassis: {
-      ...build.chassis,
-      partId,
-      frontAxleId: keepRating(next.frontAxles, frontAxleId, rated(now.frontAxles, frontAxleId)).id,
-      rearAxleId: keepRating(next.rearAxles, rearAxleId, rated(now.rearAxles, rearAxleId)).id,
-    },
-  };
+/** Another chassis. */
+export const withChassis = (build: Build, partId: string): Build => ({
+  ...build,
+  chassis: { ...build.chassis, partId },
+});
+
+/** What an axle is rated, on whichever chassis it is offered; lb. */
+function ratedOf(build: Build, which: 'frontAxles' | 'rearAxles', id: string): number {
+  for (const chassis of chassisShelf.in(build).all()) {
+    const axle = chassis[which].find((option) => option.id === id);
+    if (axle) return axle.ratings.axleLb;
+  }
+  return Infinity;
 }
 
-/** Wheelbase and axles that the chassis offers. */
+/** Wheelbase and axles that the chassis offers, the axles rated no lower than those that were chosen, where it has such. */
 export function settleChassis(build: Build): Build {
   const { wheelbase, frontAxles, rearAxles } = chassisShelf.in(build).part(build.chassis.partId);
   const { minIn, maxIn, stepIn } = wheelbase;
   const onStep = minIn + Math.round((build.chassis.wheelbaseIn - minIn) / stepIn) * stepIn;
+  const { frontAxleId, rearAxleId } = build.chassis;
   return settled(build, 'chassis', {
     ...build.chassis,
     wheelbaseIn: clamped({ min: minIn, max: maxIn }, onStep),
-    frontAxleId: keepRating(frontAxles, build.chassis.frontAxleId, Infinity).id,
-    rearAxleId: keepRating(rearAxles, build.chassis.rearAxleId, Infinity).id,
+    frontAxleId: keepRating(frontAxles, frontAxleId, ratedOf(build, 'frontAxles', frontAxleId)).id,
+    rearAxleId: keepRating(rearAxles, rearAxleId, ratedOf(build, 'rearAxles', rearAxleId)).id,
   });
 }
 

@@ -103,9 +103,9 @@ export interface Part<T> {
 
 /** Tells by one word what every load state treats alike: the shares that the states leave of it. */
 export const treatedAlike = reading('weights', [loadStates], (states) => {
-  const known = new Map<Role | number, string>();
+  const known = new Map<string, string>();
   return (of: Pick<Component, 'role' | 'seat'>): string => {
-    const key = of.seat ?? of.role;
+    const key = of.seat === undefined ? of.role : `${of.role} ${of.seat}`;
     let word = known.get(key);
     if (word === undefined)
       known.set(key, (word = of.role === 'water' ? 'water' : states.map(({ share }) => share(of)).join(' ')));

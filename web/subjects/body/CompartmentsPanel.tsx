@@ -28,7 +28,11 @@ function Line({
   const { say } = useUnits();
   const there = evaluation.read(compartments).find(({ id }) => id === line.id);
   const change = (build: typeof evaluation.build, words: string) =>
-    bench.change({ build: evaluation.house.settle(build), words, choice: COMPARTMENTS_CHOICE });
+    bench.change({
+      build: evaluation.house.settle(build, evaluation.build),
+      words,
+      choice: COMPARTMENTS_CHOICE,
+    });
   return (
     <li className={classes.piece}>
       <button
@@ -138,7 +142,7 @@ export function CompartmentsPanel(props: PanelProps) {
             variant="default"
             onClick={() =>
               bench.change({
-                build: evaluation.house.settle(withCompartments(build, undefined)),
+                build: evaluation.house.settle(withCompartments(build, undefined), build),
                 words: 'Compartments as the body is usually made',
                 choice: COMPARTMENTS_CHOICE,
               })

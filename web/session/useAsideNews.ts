@@ -1,0 +1,24 @@
+import { useEffect } from 'react';
+import type { Difference } from '#core/build';
+import { asideNews } from '#core/kernel';
+import { house } from '#core/subjects';
+import { sayWithUndo, useUnits } from '../common';
+import type { Bench } from './history';
+
+const inWords = (differences: readonly Difference[]): string =>
+  differences.map(({ title, before, after }) => `${title}: ${before} → ${after}`).join('; ');
+
+/** Says what fell away with the last change, and what came back with it, with a press to undo. */
+export function useAsideNews({ build, before, by, step, undo }: Bench): void {
+  const { say } = useUnits();
+  useEffect(() => {
+    if (by !== 'change' || !before) return undefined;
+    const { away, back } = asideNews(house, before, build);
+    const said = [
+      ...(away.length ? [`No longer fits, and is kept aside until it does: ${inWords(away)}.`] : []),
+      ...(back.length ? [`Fits again, and is back: ${inWords(back)}.`] : []),
+    ];
+    return said.length ? sayWithUndo(say(said.join(' ')), undo) : undefined;
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- said once a change, in the units of then
+  }, [step]);
+}
