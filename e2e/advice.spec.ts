@@ -148,9 +148,10 @@ test('limits are copied, changed with basis and note, held against, and taken ov
   await expect(page.getByRole('textbox', { name: 'Attack hose', exact: true })).toHaveValue('400 ft');
   // A value beyond belief is not taken.
   await value.fill('80');
-  await expect(page.getByText('From 0.5 to 50; not taken')).toBeVisible();
   await value.blur();
-  await expect(value).toHaveValue('0.6 %');
+  await expect(value).toHaveAccessibleDescription(/must be from 0.5 % to 50 %/);
+  await value.fill('0.6');
+  await expect(page.getByText('must be from 0.5 %')).toBeHidden();
   // Nor an empty basis: the last one stays.
   await page.getByLabel('Basis of: Side to side').fill('');
   await page.getByLabel('Basis of: Side to side').blur();

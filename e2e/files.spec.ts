@@ -56,15 +56,15 @@ test('a weight sheet goes out, is corrected, and comes in with a preview and its
   const { text } = await downloaded(page, () => files(page, /^Weight sheet as CSV/));
   const rows = text.trim().split('\n');
   expect(rows[0]).toBe(
-    'id,name,group,weight (lb),x (in),y (in),z (in),basis,tolerance (%),on front axle (lb),on rear axle (lb)',
+    'id,name,count,group,weight (lb),x (in),y (in),z (in),basis,tolerance (%),on front axle (lb),on rear axle (lb)',
   );
   const pump = rows.find((row) => row.startsWith('pump,'))!;
   const changed = [
     rows[0],
     pump.replace('3050', '3250').replace('catalogued,3', 'weighed,1'),
-    'sidecar,Sidecar,,10,,,,,,,',
-    ',Tool chest,,140,210,20,40,estimated,,,',
-    ',Balloon,,9,0,0,900,,,,',
+    'sidecar,Sidecar,,,10,,,,,,,',
+    ',Tool chest,,,140,210,20,40,estimated,,,',
+    ',Balloon,,,9,0,0,900,,,,',
   ].join('\n');
 
   await files(page, /^Read a weight sheet/);
@@ -74,7 +74,7 @@ test('a weight sheet goes out, is corrected, and comes in with a preview and its
   await expect(dialog.getByRole('row', { name: /Midship 1,250 gpm/ })).toContainText(/3,050 lb\s*3,250 lb/);
   const refused = dialog.getByRole('region', { name: 'Refused rows' });
   await expect(refused).toContainText('Line 3: this truck has no component "sidecar"');
-  await expect(refused).toContainText(/Line 5: zIn must be from 0 to 170/);
+  await expect(refused).toContainText(/Line 5: z must be from 0 to 170/);
   expect(await scale(page)).toEqual(before);
   await dialog.getByRole('button', { name: 'Take these changes' }).click();
   expect((await scale(page)).gross).toBe(before.gross + 340);

@@ -5,7 +5,7 @@ import { house } from '../subjects/index.js';
 import { withItem } from '../subjects/items/index.js';
 import { sheetRows, withWeighedOf } from '../subjects/weights/index.js';
 import { components } from '../truck/index.js';
-import { UNIT_SYSTEMS } from '../units/index.js';
+import { inUnits, UNIT_SYSTEMS } from '../units/index.js';
 import { readSheet, sheetCsv } from './index.js';
 
 const builds = DEMONSTRATION.flatMap(({ builds: all }) => all) as [Build, Build, Build];
@@ -36,6 +36,14 @@ const withItems = withItem(weighed(pumper, 'body', 3_900), 'own-1', {
 const read = (text: string, build = pumper) => readSheet(house.evaluate(build), text);
 const row = (...cells: (string | number)[]) =>
   `id,name,weight (lb),x (in),y (in),z (in),basis,tolerance (%)\n${cells.join(',')}\n`;
+/** The pump's name as the sheet has it, in quotes for its comma. */
+const PUMP = `"${inUnits(
+  house
+    .evaluate(pumper)
+    .read(sheetRows)
+    .find(({ id }) => id === 'pump')!.name,
+  'us',
+)}"`;
 
 describe('the weight sheet', () => {
   it.each(builds.map((spec) => [spec.name, spec] as const))('%s: its lines sum to the axles', (_, spec) => {
@@ -60,7 +68,7 @@ describe('the weight sheet', () => {
   });
 
   it('takes a better weight, in pounds or kilograms', () => {
-    const lbs = read(row('pump', 'Pump', 3_500, '', '', '', 'weighed', ''));
+    const lbs = read(row('pump', PUMP, 3_500, '', '', '', 'weighed', ''));
     expect(lbs.changes).toMatchObject([{ id: 'pump', what: 'weight', beforeLb: 3_350, afterLb: 3_500 }]);
     expect(house.measure(lbs.build)['gross']! - house.measure(pumper)['gross']!).toBeCloseTo(150, 9);
     const kg = read('id,weight (kg)\npump,1587.5732950\n');
@@ -75,6 +83,34 @@ describe('the weight sheet', () => {
       tolerancePct: 1,
       catalogued: { weightLb: 3_350 },
     });
+  });
+
+  it.each([
+    ['with units in brackets', 'id,weight (lb)', 3_500],
+    ['with units after a comma', 'ID,"Weight, lb"', 3_500],
+    ['without units, in those of the reader', 'id,weight', 1_587.573295],
+  ])('reads heads %s', (_, heads, typed) => {
+    const reading = readSheet(house.evaluate(pumper), `${heads}\npump,${typed}\n`, 'metric');
+    expect(reading.refused).toEqual([]);
+    expect(reading.changes[0]!.afterLb).toBeCloseTo(3_500, 5);
+  });
+
+  it('takes a row for the component of its id only where name and count are the truck’s', () => {
+    const line = pumper.equipment.lines.find(({ count }) => count > 1)!;
+    const at = `equipment.${line.id}`;
+    const known = house
+      .evaluate(pumper)
+      .read(sheetRows)
+      .find(({ id }) => id === at)!;
+    const reasons = read(
+      `id,name,count,weight (lb)\npump,Some other pump,,3500\n${at},${known.name},${line.count + 1},9\n,${known.name},,9\n`,
+    ).refused.map(({ reason }) => reason);
+    expect(reasons[0]).toMatch(/^"pump" is .* on this truck, and "Some other pump" in the sheet$/);
+    expect(reasons[1]).toMatch(
+      new RegExp(`there ${line.count} times on this truck, and ${line.count + 1} times`),
+    );
+    expect(reasons[2]).toMatch(new RegExp(`on this truck already: give its id, ${at},`));
+    expect(read(`id,name,count,weight (lb)\n${at},${known.name},${line.count},9\n`).changes).toHaveLength(1);
   });
 
   it('adds an item of no list, and moves one', () => {
@@ -99,27 +135,27 @@ describe('the weight sheet', () => {
     ],
     [
       'words for a weight',
-      row('pump', 'Pump', 'heavy', '', '', '', '', ''),
-      /weightLb must be a number \(was "heavy"\)/,
+      row('pump', PUMP, 'heavy', '', '', '', '', ''),
+      /weight must be a number \(was "heavy"\)/,
     ],
-    ['no weight', row('pump', 'Pump', '', '', '', '', '', ''), /weight is missing/],
+    ['no weight', row('pump', PUMP, '', '', '', '', '', ''), /weight is missing/],
     [
       'a negative weight',
-      row('pump', 'Pump', -5, '', '', '', '', ''),
-      /weightLb must be from 0 to 60000 lb \(was -5\)/,
+      row('pump', PUMP, -5, '', '', '', '', ''),
+      /weight must be from 0 to 60000 lb \(was -5\)/,
     ],
-    ['an item off the truck', row('', 'Balloon', 5, 0, 0, 900, 'estimated', ''), /zIn must be from 0 to 170/],
+    ['an item off the truck', row('', 'Balloon', 5, 0, 0, 900, 'estimated', ''), /z must be from 0 to 170/],
     ['an item without a place', row('', 'Lost', 5, '', '', '', 'estimated', ''), /needs its place/],
     ['an item without a name', row('', '', 5, 0, 0, 0, 'estimated', ''), /needs a name/],
     [
       'a basis that is none',
-      row('pump', 'Pump', 3_500, '', '', '', 'hearsay', ''),
+      row('pump', PUMP, 3_500, '', '', '', 'hearsay', ''),
       /basis must be one of weighed/,
     ],
-    ['the water', row('water', 'Water', 9, '', '', '', '', ''), /follows from its gallons/],
+    ['the water', row('water', '', 9, '', '', '', '', ''), /follows from its gallons/],
     [
       'one line twice',
-      `${row('pump', 'Pump', 3_500, '', '', '', '', '')}pump,Pump,3600,,,,,\n`,
+      `${row('pump', PUMP, 3_500, '', '', '', '', '')}pump,${PUMP},3600,,,,,\n`,
       /"pump" is there twice/,
     ],
   ])('refuses %s by its line, and says why', (_, text, reason) => {
@@ -128,7 +164,7 @@ describe('the weight sheet', () => {
   });
 
   it('reads the good rows beside the bad ones, in a file with a byte-order mark', () => {
-    const text = `\uFEFF${row('pump', 'Pump', 3_500, '', '', '', 'weighed', '')}sidecar,Sidecar,10,,,,,\nbody,Body,3900,,,,weighed,\n`;
+    const text = `\uFEFF${row('pump', PUMP, 3_500, '', '', '', 'weighed', '')}sidecar,Sidecar,10,,,,,\nbody,,3900,,,,weighed,\n`;
     const reading = read(text);
     expect(reading.changes.map(({ id }) => id)).toEqual(['pump', 'body']);
     expect(reading.refused).toMatchObject([{ line: 3 }]);

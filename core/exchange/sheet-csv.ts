@@ -21,24 +21,40 @@ interface Column {
   key: keyof SheetRow;
   head: string;
   unit?: Quantity;
+  /** A unit that is the same in every system. */
+  mark?: string;
 }
 
 const COLUMNS: Column[] = [
   { key: 'id', head: 'id' },
   { key: 'name', head: 'name' },
+  { key: 'count', head: 'count' },
   { key: 'group', head: 'group' },
   { key: 'weightLb', head: 'weight', unit: 'lb' },
   { key: 'xIn', head: 'x', unit: 'in' },
   { key: 'yIn', head: 'y', unit: 'in' },
   { key: 'zIn', head: 'z', unit: 'in' },
   { key: 'basis', head: 'basis' },
-  { key: 'tolerancePct', head: 'tolerance (%)' },
+  { key: 'tolerancePct', head: 'tolerance', mark: '%' },
   { key: 'frontLb', head: 'on front axle', unit: 'lb' },
   { key: 'rearLb', head: 'on rear axle', unit: 'lb' },
 ];
 
-const headOf = ({ head, unit }: Column, system: UnitSystem): string =>
-  unit ? `${head} (${shownIn(system, unit).unit})` : head;
+const unitOf = ({ unit, mark }: Column, system: UnitSystem): string | undefined =>
+  unit ? shownIn(system, unit).unit : mark;
+
+const headOf = (column: Column, system: UnitSystem): string => {
+  const unit = unitOf(column, system);
+  return unit ? `${column.head} (${unit})` : column.head;
+};
+
+/** A head as people write it: "Weight (lb)", "weight, lb", "Weight [lb]", "WEIGHT". */
+const plainHead = (text: string): string =>
+  text
+    .toLowerCase()
+    .replace(/[()[\],;:]/g, ' ')
+    .trim()
+    .replace(/\s+/g, ' ');
 
 /** Digits beyond any scale's, so that a sheet that goes out and comes in again is the same truck. */
 const exactly = (value: number): number => Number(value.toPrecision(15));
@@ -77,17 +93,21 @@ export interface SheetReading {
 
 const near = (a: number, b: number) => Math.abs(a - b) <= 1e-6 * Math.max(1, Math.abs(a), Math.abs(b));
 
-/** The columns of a header row, and the units that it names. */
-function columnsIn(header: string[]): {
+/** The columns of a header row: in the units that it names, or in the reader's where it names none. */
+function columnsIn(
+  header: string[],
+  reader: UnitSystem,
+): {
   at: Map<keyof SheetRow, { index: number; unit?: Quantity; system: UnitSystem }>;
   unknown: string[];
 } {
   const at = new Map<keyof SheetRow, { index: number; unit?: Quantity; system: UnitSystem }>();
   const unknown: string[] = [];
+  const systems = [reader, ...UNIT_SYSTEMS];
   header.forEach((text, index) => {
-    const head = text.trim().toLowerCase();
-    const found = COLUMNS.flatMap((column) => UNIT_SYSTEMS.map((system) => ({ column, system }))).find(
-      ({ column, system }) => headOf(column, system).toLowerCase() === head,
+    const head = plainHead(text);
+    const found = COLUMNS.flatMap((column) => systems.map((system) => ({ column, system }))).find(
+      ({ column, system }) => head === column.head || head === plainHead(headOf(column, system)),
     );
     if (found)
       at.set(found.column.key, {
@@ -107,6 +127,7 @@ const AMOUNTS: readonly Amount[] = ['weightLb', 'xIn', 'yIn', 'zIn', 'toleranceP
 interface RowRead {
   id: string;
   name: string;
+  count: number | undefined;
   basis: Basis | undefined;
   amounts: Partial<Record<Amount, number>>;
 }
@@ -125,23 +146,42 @@ function readRow(cells: string[], at: Columns, isItem: (id: string) => boolean):
     const number = typedNumber(raw);
     const value = unit ? fromSystem(system, unit, number) : number;
     const problem = amountProblem(amountOf(key, isItem(cell('id'))), value);
-    if (problem) bad.push(`${key} ${problem} (was ${Number.isFinite(number) ? raw : `"${raw}"`})`);
+    const { head } = COLUMNS.find((column) => column.key === key)!;
+    if (problem) bad.push(`${head} ${problem} (was ${Number.isFinite(number) ? raw : `"${raw}"`})`);
     else amounts[key] = value;
   }
   const basis = cell('basis').toLowerCase();
   const noBasis = basis && basisProblem(cell('basis'));
   if (noBasis) bad.push(noBasis);
   if (cell('weightLb') === '') bad.push('weight is missing');
+  const count = cell('count') === '' ? undefined : typedNumber(cell('count'));
+  if (count !== undefined && !Number.isInteger(count))
+    bad.push(`count must be a whole number (was "${cell('count')}")`);
   if (bad.length) return { bad: bad.join('; ') };
-  return { id: cell('id'), name: cell('name'), basis: BASES.find((one) => one === basis), amounts };
+  return { id: cell('id'), name: cell('name'), count, basis: BASES.find((one) => one === basis), amounts };
+}
+
+const plainName = (name: string): string => name.toLowerCase().replace(/\s+/g, ' ').trim();
+
+/** A name as any person may read it. */
+const namesOf = (name: string): string[] => UNIT_SYSTEMS.map((system) => plainName(inUnits(name, system)));
+
+/** Why a row is not of the component whose id it has: a sheet of another truck, or of this one before a change. */
+function otherThan(known: SheetRow, { id, name, count }: RowRead): string | null {
+  if (name !== '' && !namesOf(known.name).includes(plainName(name)))
+    return `"${id}" is ${inUnits(known.name, 'us')} on this truck, and "${name}" in the sheet`;
+  if (count !== undefined && count !== known.count)
+    return `"${id}" is there ${known.count} times on this truck, and ${count} times in the sheet`;
+  return null;
 }
 
 /**
  * Reads a weight sheet against a build: better weights of its components, places of own items, new items of
- * no list.
+ * no list. A row is of the component whose id it has, where its name and count are the same; a head without a unit
+ * is in the reader's.
  * A row that can't be taken is refused with its line and reason; the others are still read.
  */
-export function readSheet(evaluation: Evaluation, text: string): SheetReading {
+export function readSheet(evaluation: Evaluation, text: string, reader: UnitSystem = 'us'): SheetReading {
   const { build, house } = evaluation;
   const data = csvRows(text);
   const reading: SheetReading = { build, changes: [], refused: [], unchanged: 0 };
@@ -151,7 +191,7 @@ export function readSheet(evaluation: Evaluation, text: string): SheetReading {
     refuse(1, 'the file is empty; it needs a header row such as: id, name, weight (lb)');
     return reading;
   }
-  const { at, unknown } = columnsIn(header);
+  const { at, unknown } = columnsIn(header, reader);
   for (const name of unknown)
     refuse(
       1,
@@ -162,6 +202,7 @@ export function readSheet(evaluation: Evaluation, text: string): SheetReading {
   if (!at.has('weightLb') || (!at.has('name') && !at.has('id'))) return reading;
 
   const rows = new Map(evaluation.read(sheetRows).map((row) => [row.id, row]));
+  const byName = new Map([...rows.values()].flatMap(({ id, name }) => namesOf(name).map((of) => [of, id])));
   const placed = new Map(evaluation.read(components).map((component) => [component.id, component]));
   const isItem = (id: string) => rows.get(id)?.item ?? true;
 
@@ -252,7 +293,17 @@ export function readSheet(evaluation: Evaluation, text: string): SheetReading {
         line,
         `this truck has no component "${row.id}"; leave the id empty to add an item of your own`,
       );
-    return known && !known.item ? takeWeight(line, row, known) : takeItem(line, row);
+    if (known && !known.item) {
+      const other = otherThan(known, row);
+      return other ? refuse(line, other) : takeWeight(line, row, known);
+    }
+    const namesake = known ? undefined : byName.get(plainName(row.name));
+    if (namesake)
+      return refuse(
+        line,
+        `"${row.name}" is on this truck already: give its id, ${namesake}, to correct its weight`,
+      );
+    return takeItem(line, row);
   });
   return reading;
 }

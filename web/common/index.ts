@@ -1,4 +1,5 @@
 export { DataTable } from './DataTable';
+export { FigureField } from './FigureField';
 export { Frame, InBar } from './Frame';
 export { KeptText } from './KeptText';
 export { useLater, whenHandsRest } from './later';

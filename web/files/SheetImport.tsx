@@ -21,17 +21,18 @@ export function SheetImport({
   evaluation: Evaluation;
   onClose: () => void;
 }) {
-  const { say } = useUnits();
+  const { say, system } = useUnits();
   const [reading, setReading] = useState<(SheetReading & { file: string }) | null>(null);
   const read = async (file: File | null) => {
-    if (file) setReading({ ...readSheet(evaluation, await file.text()), file: file.name });
+    if (file) setReading({ ...readSheet(evaluation, await file.text(), system), file: file.name });
   };
   return (
     <Modal opened onClose={onClose} title="Weight sheet from CSV" size="lg" centered>
       <Text size="sm">
         Better weights of what the truck has, and items of your own with their place. The first row names the
-        columns, with their units: id, name, weight (lb), x (in), y (in), z (in), basis, tolerance (%). A
-        sheet that Baros wrote comes back in as it is.
+        columns: id, name, count, weight (lb), x (in), y (in), z (in), basis, tolerance (%); a column without
+        a unit is in the units on your screen. A row is matched by its id, and its name and count must be the
+        truck’s. A sheet that Baros wrote comes back in as it is.
       </Text>
       <Group mt="sm">
         <FileButton onChange={(file) => void read(file)} accept=".csv,text/csv">

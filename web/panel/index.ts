@@ -3,3 +3,4 @@ export { ChoiceList, Choices } from './Choices';
 export { DeltaHeads, Deltas, shortChange, spokenChange } from './Deltas';
 export { default as classes } from './panel.module.css';
 export { useDelta } from './useDelta';
+export { useTakenOff } from './TakenOff';

@@ -23,9 +23,9 @@ describe('writing in the weight sheet', () => {
   const buildOf = (edit: ReturnType<typeof write>) =>
     'build' in edit ? edit.build : expect.fail(edit.problem);
 
-  it('a weight stands in place of the catalogue’s, estimated until its basis is said', () => {
+  it('a weight stands in place of the catalog’s, as sure as it was until somebody says how it is known', () => {
     const once = buildOf(write('pump', 'weightLb', '3,500'));
-    expect(once.weights.weighed).toEqual([{ ...PUMP_WEIGHED, weightLb: 3_500, basis: 'estimated' }]);
+    expect(once.weights.weighed).toEqual([{ ...PUMP_WEIGHED, weightLb: 3_500, basis: 'catalogued' }]);
     const weighed = buildOf(writeCell(once, house.evaluate(once), 'pump', 'basis', 'Weighed', 'us'));
     expect(weighed.weights.weighed).toEqual([{ ...PUMP_WEIGHED, weightLb: 3_500, basis: 'weighed' }]);
     expect(

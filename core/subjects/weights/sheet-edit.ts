@@ -116,11 +116,8 @@ export function writeCell(
     basis: of.basis,
     ...(tolerancePct === undefined ? {} : { tolerancePct }),
   };
-  const next = { ...old, [column]: value };
-  // A weight that somebody writes over is no longer the catalogue's: it is theirs, estimated until they say
-  // what it rests on.
-  if (column === 'weightLb' && !before) next.basis = 'estimated';
-  return { build: withWeighedOf(build, of, next), rowId };
+  // Whoever writes a weight is asked how it is known; until they say, it is as sure as it was.
+  return { build: withWeighedOf(build, of, { ...old, [column]: value }), rowId };
 }
 
 /** What pasting a block would do. */

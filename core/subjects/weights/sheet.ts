@@ -11,6 +11,8 @@ import type { WeighedWeight } from './block.js';
 export interface SheetRow {
   id: string;
   name: string;
+  /** How many of its part weigh together. */
+  count: number;
   group: string;
   weightLb: number;
   xIn: number;
@@ -34,6 +36,7 @@ export const sheetRows = reading('weights', [components, axles], (all, on): Shee
     return {
       id: c.id,
       name: c.name,
+      count: c.made.count,
       group: c.group,
       weightLb: c.weightLb,
       xIn: c.xIn,

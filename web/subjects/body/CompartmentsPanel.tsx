@@ -14,7 +14,7 @@ import type { CompartmentLine } from '#core/subjects/body';
 import { compartments } from '#core/truck';
 import { cubicFeet, inches } from '#core/units';
 import { KeptText, useUnits } from '../../common';
-import { ChoiceList, classes, DeltaHeads } from '../../panel';
+import { ChoiceList, classes, DeltaHeads, useTakenOff } from '../../panel';
 import type { PanelProps } from '../face';
 
 /** One compartment: what is left of it; opened, everything that can be chosen of it. */
@@ -24,7 +24,13 @@ function Line({
   line,
   open,
   onOpen,
-}: PanelProps & { line: CompartmentLine; open: boolean; onOpen: () => void }) {
+  onTakeOff,
+}: PanelProps & {
+  line: CompartmentLine;
+  open: boolean;
+  onOpen: () => void;
+  onTakeOff: (button: HTMLElement) => void;
+}) {
   const { say } = useUnits();
   const there = evaluation.read(compartments).find(({ id }) => id === line.id);
   const change = (build: typeof evaluation.build, words: string) =>
@@ -72,13 +78,7 @@ function Line({
             choices={compartmentChoices(evaluation, line.id)}
             again={(build) => compartmentChoices(evaluation.with(build), line.id)}
           />
-          <Button
-            size="compact-xs"
-            variant="default"
-            onClick={() =>
-              change(withCompartment(evaluation, line.id, null), `Without compartment ${line.name}`)
-            }
-          >
+          <Button size="compact-xs" variant="default" onClick={(event) => onTakeOff(event.currentTarget)}>
             Remove {line.name}
           </Button>
         </div>
@@ -92,6 +92,7 @@ export function CompartmentsPanel(props: PanelProps) {
   const { evaluation, bench } = props;
   const { build } = evaluation;
   const [opened, setOpened] = useState<string | null>(null);
+  const { takeOff, withRoom } = useTakenOff(bench);
   const own = build.body.compartments !== undefined;
   const lines = compartmentLines(evaluation);
   return (
@@ -104,15 +105,29 @@ export function CompartmentsPanel(props: PanelProps) {
       </p>
       <DeltaHeads />
       <ul className={classes.pieces}>
-        {lines.map((line) => (
-          <Line
-            key={line.id}
-            {...props}
-            line={line}
-            open={opened === line.id}
-            onOpen={() => setOpened(opened === line.id ? null : line.id)}
-          />
-        ))}
+        {withRoom(
+          lines.map((line, at) => [
+            line.id,
+            <Line
+              key={line.id}
+              {...props}
+              line={line}
+              open={opened === line.id}
+              onOpen={() => setOpened(opened === line.id ? null : line.id)}
+              onTakeOff={(button) =>
+                takeOff(
+                  button,
+                  { id: line.id, name: line.name, at },
+                  {
+                    build: evaluation.house.settle(withCompartment(evaluation, line.id, null), build),
+                    words: `Without compartment ${line.name}`,
+                    choice: COMPARTMENTS_CHOICE,
+                  },
+                )
+              }
+            />,
+          ]),
+        )}
       </ul>
       <div style={{ display: 'flex', gap: 8, alignItems: 'end', marginTop: 8 }}>
         <NativeSelect

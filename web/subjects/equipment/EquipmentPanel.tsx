@@ -18,7 +18,7 @@ import { ladderWay } from '#core/subjects/ladders';
 import { compartments } from '#core/truck';
 import { lb } from '#core/units';
 import { useUnits } from '../../common';
-import { ChoiceList, classes, DeltaHeads, Deltas, useDelta } from '../../panel';
+import { ChoiceList, classes, DeltaHeads, Deltas, useDelta, useTakenOff } from '../../panel';
 import type { PanelProps } from '../face';
 
 /** A place in a list of places. */
@@ -102,8 +102,15 @@ function Line({
   bench,
   open,
   onOpen,
+  onTakeOff,
   pointAt,
-}: PanelProps & { line: EquipmentLine; places: string[]; open: boolean; onOpen: () => void }) {
+}: PanelProps & {
+  line: EquipmentLine;
+  places: string[];
+  open: boolean;
+  onOpen: () => void;
+  onTakeOff: (button: HTMLElement, name: string, build: Build) => void;
+}) {
   const { build } = evaluation;
   const { say } = useUnits();
   const piece = equipmentShelf.in(build).part(line.partId);
@@ -138,10 +145,7 @@ function Line({
             <Button
               size="compact-xs"
               variant="default"
-              onClick={() =>
-                without &&
-                bench.change({ build: without, words: `Took off ${piece.name}`, choice: EQUIPMENT_CHOICE })
-              }
+              onClick={(event) => without && onTakeOff(event.currentTarget, say(piece.name), without)}
             >
               Take off {say(piece.name.toLowerCase())}
             </Button>
@@ -150,6 +154,57 @@ function Line({
         </div>
       )}
     </li>
+  );
+}
+
+/** The pieces of one group. */
+function Group({
+  group,
+  lines,
+  weightLb,
+  opened,
+  onOpen,
+  ...props
+}: PanelProps & {
+  group: string;
+  lines: EquipmentLine[];
+  weightLb: number;
+  places: string[];
+  opened: string | null;
+  onOpen: (id: string | null) => void;
+}) {
+  const { say } = useUnits();
+  const { takeOff, withRoom } = useTakenOff(props.bench);
+  return (
+    <section className={classes.group} aria-label={titled(group)}>
+      <h3 className={classes.groupTitle}>
+        {titled(group)}{' '}
+        <span className="quiet figures" style={{ fontSize: 12 }}>
+          {say(lb(weightLb))}
+        </span>
+      </h3>
+      <ul className={classes.pieces}>
+        {withRoom(
+          lines.map((line, at) => [
+            line.id,
+            <Line
+              key={line.id}
+              {...props}
+              line={line}
+              open={opened === line.id}
+              onOpen={() => onOpen(opened === line.id ? null : line.id)}
+              onTakeOff={(button, name, build) =>
+                takeOff(
+                  button,
+                  { id: line.id, name, at },
+                  { build, words: `Took off ${name}`, choice: EQUIPMENT_CHOICE },
+                )
+              }
+            />,
+          ]),
+        )}
+      </ul>
+    </section>
   );
 }
 
@@ -174,27 +229,8 @@ export function EquipmentPanel(props: PanelProps) {
           difference is weighed in the compartments until it is listed.
         </p>
       )}
-      {equipmentByGroup(evaluation.build).map(({ group, lines, weightLb }) => (
-        <section key={group} className={classes.group} aria-label={titled(group)}>
-          <h3 className={classes.groupTitle}>
-            {titled(group)}{' '}
-            <span className="quiet figures" style={{ fontSize: 12 }}>
-              {say(lb(weightLb))}
-            </span>
-          </h3>
-          <ul className={classes.pieces}>
-            {lines.map((line) => (
-              <Line
-                key={line.id}
-                {...props}
-                line={line}
-                places={places}
-                open={opened === line.id}
-                onOpen={() => setOpened(opened === line.id ? null : line.id)}
-              />
-            ))}
-          </ul>
-        </section>
+      {equipmentByGroup(evaluation.build).map((of) => (
+        <Group key={of.group} {...props} {...of} places={places} opened={opened} onOpen={setOpened} />
       ))}
     </>
   );

@@ -1,13 +1,12 @@
-import { Button, NumberInput, Select, TextInput } from '@mantine/core';
+import { Button, Select, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import { BASES, freshId } from '#core/build';
 import type { Basis, Build } from '#core/build';
 import { componentOfItem, ITEM_FIELDS, placeOfNewItem, withItem } from '#core/subjects/items';
 import type { OwnItem } from '#core/subjects/items';
-import { formatMoney, inches, lb } from '#core/units';
-import type { Quantity } from '#core/units';
-import { useUnits } from '../../common';
-import { classes } from '../../panel';
+import { amount, formatMoney, inches, lb } from '#core/units';
+import { FigureField, useUnits } from '../../common';
+import { classes, useTakenOff } from '../../panel';
 import type { Bench } from '../../session';
 import type { PanelProps } from '../face';
 import look from './items.module.css';
@@ -15,10 +14,8 @@ import look from './items.module.css';
 const FIELDS = (['weightLb', 'xIn', 'yIn', 'zIn'] as const).map((key) => ({
   key,
   ...ITEM_FIELDS[key],
-  unit: ITEM_FIELDS[key].unit as Quantity,
 }));
 const SIZES = (['lengthIn', 'widthIn', 'heightIn'] as const).map((key) => ({ key, ...ITEM_FIELDS[key] }));
-const [LEAST_DOLLARS, MOST_DOLLARS] = [ITEM_FIELDS.priceCents.min / 100, ITEM_FIELDS.priceCents.max / 100];
 
 /** The item with one of its measures not known. */
 function withoutSize(build: Build, of: OwnItem, key: (typeof SIZES)[number]['key']) {
@@ -30,8 +27,15 @@ function withoutSize(build: Build, of: OwnItem, key: (typeof SIZES)[number]['key
   };
 }
 
-function ItemForm({ item, bench }: { item: OwnItem; bench: Bench }) {
-  const { show, read, unit, decimals } = useUnits();
+function ItemForm({
+  item,
+  bench,
+  onTakeOff,
+}: {
+  item: OwnItem;
+  bench: Bench;
+  onTakeOff: (button: HTMLElement) => void;
+}) {
   const take = (change: Partial<OwnItem>, what: string) =>
     bench.change({
       build: withItem(bench.build, item.id, { ...item, ...change }),
@@ -50,58 +54,45 @@ function ItemForm({ item, bench }: { item: OwnItem; bench: Bench }) {
         }}
       />
       <div className={look.itemFields}>
-        {FIELDS.map(({ key, title, unit: of, min, max }) => (
-          <NumberInput
+        {FIELDS.map(({ key, title, unit, min, max }) => (
+          <FigureField
             key={key}
-            size="xs"
             label={title}
-            value={Number(show(of, item[key]).toFixed(decimals(of) + 1))}
-            min={show(of, min)}
-            max={show(of, max)}
-            suffix={` ${unit(of)}`}
-            thousandSeparator=","
-            decimalScale={decimals(of) + 1}
-            classNames={{ input: 'figures' }}
-            onChange={(to) => {
-              if (typeof to === 'number' && read(of, to) >= min && read(of, to) <= max)
-                take({ [key]: read(of, to) }, of === 'lb' ? lb(read(of, to)) : inches(read(of, to)));
-            }}
+            title={title}
+            unit={unit}
+            value={item[key]}
+            min={min}
+            max={max}
+            onTake={(to) => take({ [key]: to }, amount(to, unit))}
             onBlur={bench.settle}
           />
         ))}
         {SIZES.map(({ key, title, min, max }) => (
-          <NumberInput
+          <FigureField
             key={key}
-            size="xs"
             label={title}
+            title={title}
+            unit="in"
             placeholder="not known"
-            value={item[key] === undefined ? '' : Number(show('in', item[key]).toFixed(decimals('in') + 1))}
-            min={show('in', min)}
-            max={show('in', max)}
-            suffix={` ${unit('in')}`}
-            decimalScale={decimals('in') + 1}
-            classNames={{ input: 'figures' }}
-            onChange={(to) => {
-              if (to === '') bench.change(withoutSize(bench.build, item, key));
-              else if (typeof to === 'number' && read('in', to) >= min && read('in', to) <= max)
-                take({ [key]: read('in', to) }, `${title.toLowerCase()} ${inches(read('in', to))}`);
-            }}
+            value={item[key]}
+            min={min}
+            max={max}
+            onTake={(to) => take({ [key]: to }, `${title.toLowerCase()} ${inches(to)}`)}
+            onEmpty={() => bench.change(withoutSize(bench.build, item, key))}
             onBlur={bench.settle}
           />
         ))}
-        <NumberInput
-          size="xs"
+        <FigureField
           label="Price"
-          prefix="$"
-          value={item.priceCents / 100}
-          min={LEAST_DOLLARS}
-          max={MOST_DOLLARS}
-          thousandSeparator=","
-          decimalScale={2}
-          classNames={{ input: 'figures' }}
-          onChange={(to) => {
-            if (typeof to === 'number' && to >= LEAST_DOLLARS && to <= MOST_DOLLARS)
-              take({ priceCents: Math.round(to * 100) }, formatMoney(Math.round(to * 100)));
+          title="Price"
+          unit="cents"
+          value={item.priceCents}
+          min={ITEM_FIELDS.priceCents.min}
+          max={ITEM_FIELDS.priceCents.max}
+          onTake={(cents) => {
+            const priceCents = Math.round(cents);
+            take({ priceCents }, formatMoney(priceCents));
+            return priceCents;
           }}
           onBlur={bench.settle}
         />
@@ -116,14 +107,7 @@ function ItemForm({ item, bench }: { item: OwnItem; bench: Bench }) {
           }}
         />
       </div>
-      <Button
-        size="compact-xs"
-        variant="default"
-        mt={8}
-        onClick={() =>
-          bench.change({ build: withItem(bench.build, item.id, null), words: `Took off ${item.name}` })
-        }
-      >
+      <Button size="compact-xs" variant="default" mt={8} onClick={(event) => onTakeOff(event.currentTarget)}>
         Take off {item.name}
       </Button>
     </div>
@@ -137,6 +121,7 @@ const NEW_ITEM_LB = 100;
 export function OwnItems({ evaluation, bench, pointAt }: PanelProps) {
   const { say } = useUnits();
   const [open, setOpen] = useState<string | null>(null);
+  const { takeOff, withRoom } = useTakenOff(bench);
   const add = () => {
     const id = freshId();
     const item: OwnItem = {
@@ -154,26 +139,41 @@ export function OwnItems({ evaluation, bench, pointAt }: PanelProps) {
     <section className={classes.group} aria-label="Own items">
       <h3 className={classes.groupTitle}>Own items</h3>
       <ul className={classes.pieces}>
-        {bench.build.items.lines.map((item) => (
-          <li key={item.id} className={classes.piece}>
-            <button
-              type="button"
-              className={classes.pieceHead}
-              aria-expanded={open === item.id}
-              onClick={() => setOpen(open === item.id ? null : item.id)}
-              onMouseEnter={() => pointAt([componentOfItem(item.id)])}
-              onMouseLeave={() => pointAt([])}
-              onFocus={() => pointAt([componentOfItem(item.id)])}
-              onBlur={() => pointAt([])}
-            >
-              <span>{item.name}</span>
-              <span />
-              <span />
-              <span className="figures">{say(lb(item.weightLb))}</span>
-            </button>
-            {open === item.id && <ItemForm item={item} bench={bench} />}
-          </li>
-        ))}
+        {withRoom(
+          bench.build.items.lines.map((item, at) => [
+            item.id,
+            <li key={item.id} className={classes.piece}>
+              <button
+                type="button"
+                className={classes.pieceHead}
+                aria-expanded={open === item.id}
+                onClick={() => setOpen(open === item.id ? null : item.id)}
+                onMouseEnter={() => pointAt([componentOfItem(item.id)])}
+                onMouseLeave={() => pointAt([])}
+                onFocus={() => pointAt([componentOfItem(item.id)])}
+                onBlur={() => pointAt([])}
+              >
+                <span>{item.name}</span>
+                <span />
+                <span />
+                <span className="figures">{say(lb(item.weightLb))}</span>
+              </button>
+              {open === item.id && (
+                <ItemForm
+                  item={item}
+                  bench={bench}
+                  onTakeOff={(button) =>
+                    takeOff(
+                      button,
+                      { id: item.id, name: item.name, at },
+                      { build: withItem(bench.build, item.id, null), words: `Took off ${item.name}` },
+                    )
+                  }
+                />
+              )}
+            </li>,
+          ]),
+        )}
       </ul>
       <Button size="compact-xs" variant="default" mt={6} onClick={add}>
         Add an item of no list

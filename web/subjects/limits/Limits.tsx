@@ -1,6 +1,6 @@
-import { ActionIcon, Button, NativeSelect, NumberInput, Table, TextInput } from '@mantine/core';
+import { ActionIcon, Button, NativeSelect, Table, TextInput } from '@mantine/core';
 import { IconX } from '@tabler/icons-react';
-import { useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import type { Build } from '#core/build';
 import { held } from '#core/kernel';
 import { house } from '#core/subjects';
@@ -16,15 +16,12 @@ import {
   withProfile,
 } from '#core/subjects/limits';
 import type { OwnLimit } from '#core/subjects/limits';
-import type { Quantity } from '#core/units';
 import { useOwnLimits } from '../../api';
-import { DataTable, KeptText, useUnits } from '../../common';
+import { DataTable, FigureField, KeptText, useUnits } from '../../common';
 import { useSession } from '../../session';
 import { sectionClasses as classes } from '../../common';
 
 const OWN_ID = 'own-limits';
-const plainly = new Intl.NumberFormat('en-US', { maximumFractionDigits: 1 });
-const PLAIN_UNITS: Record<string, string> = { '%': ' %', deg: '°', seats: ' seats' };
 
 /** One limit of the department's own: its value, what it rests on, and a note. */
 function LimitRow({
@@ -36,16 +33,9 @@ function LimitRow({
   take: (change: Partial<OwnLimit>) => void;
   remove: () => void;
 }) {
-  const { say, show, read, unit: unitOf, decimals } = useUnits();
+  const { say } = useUnits();
   const { title, unit, sense, min, max } = house.limits[limit.id]!;
-  const plain = PLAIN_UNITS[unit];
-  const out = (value: number) => (plain === undefined ? show(unit as Quantity, value) : value);
-  const back = (value: number) => (plain === undefined ? read(unit as Quantity, value) : value);
-  const places = plain === undefined ? decimals(unit as Quantity) : 1;
   const name = say(title);
-  const [outside, setOutside] = useState(false);
-  const [round, setRound] = useState(0);
-  const [least, most] = [Math.ceil(out(min) * 10) / 10, Math.floor(out(max) * 10) / 10];
   return (
     <Table.Tr>
       <Table.Td fw={500}>
@@ -53,29 +43,14 @@ function LimitRow({
         <span className="quiet">, {SENSES[sense]}</span>
       </Table.Td>
       <Table.Td w={132}>
-        <NumberInput
-          key={round}
-          size="xs"
+        <FigureField
           aria-label={name}
-          classNames={{ input: 'figures' }}
-          value={Number(out(limit.value).toFixed(places))}
-          min={least}
-          max={most}
-          error={outside && `From ${plainly.format(least)} to ${plainly.format(most)}; not taken`}
-          decimalScale={places + 1}
-          thousandSeparator=","
-          suffix={plain ?? ` ${unitOf(unit as Quantity)}`}
-          clampBehavior="none"
-          onBlur={() => {
-            // What was not taken gives way to what holds.
-            if (outside) setRound(round + 1);
-            setOutside(false);
-          }}
-          onChange={(to) => {
-            const within = typeof to === 'number' && to >= least && to <= most;
-            setOutside(!within);
-            if (within) take({ value: back(to) });
-          }}
+          title={title}
+          unit={unit}
+          value={limit.value}
+          min={min}
+          max={max}
+          onTake={(value) => take({ value })}
         />
       </Table.Td>
       <Table.Td>

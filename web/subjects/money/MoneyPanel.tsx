@@ -1,60 +1,14 @@
-import { ActionIcon, NumberInput } from '@mantine/core';
+import { ActionIcon } from '@mantine/core';
 import { IconX } from '@tabler/icons-react';
-import { useEffect, useState } from 'react';
 import type { Evaluation } from '#core/kernel';
 import type { Build } from '#core/build';
 import { house } from '#core/subjects';
 import { money as moneyReading, MONEY_FIELDS, withMoney } from '#core/subjects/money';
 import { formatMoney } from '#core/units';
-import { useUnits } from '../../common';
+import { FigureField, useUnits } from '../../common';
 import type { Bench } from '../../session';
 import { classes } from '../../panel';
 import look from './money.module.css';
-
-const MOST_DOLLARS = MONEY_FIELDS.budgetCents.max / 100;
-
-/** A field of money or percent: what is typed stays until it is a figure that can be had. */
-function Field({
-  label,
-  value,
-  max,
-  prefix,
-  suffix,
-  onTake,
-}: {
-  label: string;
-  value: number | '';
-  max: number;
-  prefix?: string;
-  suffix?: string;
-  onTake: (value: number | '') => void;
-}) {
-  const [typed, setTyped] = useState<number | string>(value);
-  useEffect(() => setTyped(value), [value]);
-  const fits = typed === '' || (typeof typed === 'number' && typed >= 0 && typed <= max);
-  return (
-    <NumberInput
-      label={label}
-      size="xs"
-      value={typed}
-      min={0}
-      max={max}
-      thousandSeparator=","
-      decimalScale={2}
-      clampBehavior="none"
-      allowNegative={false}
-      {...(prefix ? { prefix } : {})}
-      {...(suffix ? { suffix } : {})}
-      error={!fits && `${label} must be from 0 to ${max.toLocaleString('en-US')}`}
-      classNames={{ input: 'figures' }}
-      onChange={(to) => {
-        setTyped(to);
-        if (to === '' || (typeof to === 'number' && to >= 0 && to <= max))
-          onTake(to === '' ? '' : Number(to));
-      }}
-    />
-  );
-}
 
 /** What the truck costs, step by step, with an allowance for what is not itemized, against the budget. */
 export function MoneyPanel({
@@ -87,19 +41,24 @@ export function MoneyPanel({
         </ActionIcon>
       </div>
       <div className={look.moneyFields}>
-        <Field
+        <FigureField
           label="Budget"
-          prefix="$"
-          value={budget === undefined ? '' : budget / 100}
-          max={MOST_DOLLARS}
-          onTake={(to) => set(to === '' ? undefined : Math.round(to * 100), money.unlistedPct)}
+          title="Budget"
+          unit="cents"
+          value={budget}
+          min={0}
+          max={MONEY_FIELDS.budgetCents.max}
+          onTake={(cents) => set(Math.round(cents), money.unlistedPct)}
+          onEmpty={() => set(undefined, money.unlistedPct)}
         />
-        <Field
+        <FigureField
           label="Not itemized"
-          suffix=" %"
+          title="Not itemized"
+          unit="%"
           value={money.unlistedPct}
+          min={0}
           max={MONEY_FIELDS.unlistedPct.max}
-          onTake={(to) => set(budget, to === '' ? 0 : to)}
+          onTake={(pct) => set(budget, pct)}
         />
       </div>
       <table className={look.money}>

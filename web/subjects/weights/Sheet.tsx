@@ -19,6 +19,7 @@ import { bare, inches, lb } from '#core/units';
 import { useUnits } from '../../common';
 import { RefusedRows } from '../../files';
 import { useSession } from '../../session';
+import { HowKnown } from './HowKnown';
 import { useGrid } from './useGrid';
 import { sectionClasses as classes } from '../../common';
 import look from './sheet.module.css';
@@ -46,7 +47,15 @@ export function Sheet() {
   const [words, setWords] = useState('');
   const [sort, setSort] = useState<{ key: Column; down: boolean } | null>(null);
   const [refused, setRefused] = useState<{ line: number; reason: string }[]>([]);
+  /** The weight that was written last, until somebody says how it is known. */
+  const [asked, setAsked] = useState<{ id: string; name: string } | null>(null);
   const rows = evaluation.read(sheetRows);
+  const askedRow = asked && rows.find(({ id, corrected }) => id === asked.id && corrected);
+  const takeBack = (row: SheetRow) =>
+    bench.change({
+      build: withWeighed(build, row.id, null),
+      words: `Took the catalog’s weight of ${row.name} back`,
+    });
   const shown = useMemo(() => {
     const found = rows.filter(({ name, group }) =>
       say(`${name} ${group}`).toLowerCase().includes(words.toLowerCase()),
@@ -105,6 +114,7 @@ export function Sheet() {
         build: edit.build,
         words: `Weight sheet: ${row?.name ?? 'a new item'}, ${title.toLowerCase()}`,
       });
+      setAsked(key === 'weightLb' && row && !row.item ? { id: row.id, name: row.name } : null);
       return null;
     },
     paste: (r, c, block) => {
@@ -156,10 +166,20 @@ export function Sheet() {
         />
         <span className="quiet">
           {shown.length} of {rows.length}. Arrows move, typing or Enter writes, Esc leaves it; paste a block
-          from a spreadsheet. A weight that you write stands in place of the catalogue’s until you take it
-          back.
+          from a spreadsheet. A weight that you write stands in place of the catalog’s until you take it back.
         </span>
       </div>
+      {askedRow && (
+        <HowKnown
+          row={askedRow}
+          onSay={(basis, words) => {
+            const edit = writeCell(build, evaluation, askedRow.id, 'basis', basis, system);
+            if ('build' in edit)
+              bench.change({ build: edit.build, words: `Weight sheet: ${askedRow.name}, ${words}` });
+            setAsked(null);
+          }}
+        />
+      )}
       {grid.problem && (
         <p role="alert" className={look.problem}>
           {grid.problem}
@@ -208,20 +228,15 @@ export function Sheet() {
                     ) : (
                       <>
                         {text(row, key)}
-                        {key === 'weightLb' && row.corrected && (
+                        {key === 'group' && row.corrected && (
                           <button
                             type="button"
-                            tabIndex={-1}
                             className={look.takeBack}
-                            title="Written over; take the catalogue’s weight back"
-                            onClick={() =>
-                              bench.change({
-                                build: withWeighed(build, row.id, null),
-                                words: `Took the catalogue’s weight of ${row.name} back`,
-                              })
-                            }
+                            title="Written over; take the catalog’s weight back"
+                            aria-label={say(`Take the catalog’s weight of ${row.name} back`)}
+                            onClick={() => takeBack(row)}
                           >
-                            taken over ↺
+                            written over: take back
                           </button>
                         )}
                       </>
@@ -296,11 +311,11 @@ export function Sheet() {
           onClick={() =>
             bench.change({
               build: withBlock(build, 'weights', { weighed: [] }),
-              words: 'Took all catalogue weights back',
+              words: 'Took all catalog weights back',
             })
           }
         >
-          Take all catalogue weights back
+          Take all catalog weights back
         </Button>
       )}
       <Text size="xs" c="var(--pencil)" mt="sm">

@@ -1,4 +1,4 @@
-import { Button, Checkbox, NativeSelect, NumberInput } from '@mantine/core';
+import { Button, Checkbox, NativeSelect } from '@mantine/core';
 import { useMemo } from 'react';
 import { freshId } from '#core/build';
 import type { Build } from '#core/build';
@@ -19,7 +19,7 @@ import {
 import type { Growth as GrowthReserve, OwnState } from '#core/subjects/weights';
 import { lb } from '#core/units';
 import { ChartView } from '../../chart';
-import { DataTable, KeptText, useUnits } from '../../common';
+import { DataTable, FigureField, KeptText, useUnits } from '../../common';
 import { useSession } from '../../session';
 import type { Bench } from '../../session';
 import { sectionClasses as classes } from '../../common';
@@ -54,10 +54,9 @@ function Chain({ title, axle }: { title: string; axle: AxleOption }) {
 
 /** Weight kept free for what is mounted later. */
 function Growth({ build, bench }: { build: Build; bench: Bench }) {
-  const { show, read, unit } = useUnits();
+  const { unit } = useUnits();
   const growth = build.weights.growth ?? { unit: 'pct' as const, value: 0 };
   const pounds = growth.unit === 'lb';
-  const most = pounds ? Math.floor(show('lb', GROWTH_FIELDS.value.max)) : MOST_GROWTH_PCT;
   const take = (next: GrowthReserve) =>
     bench.change({
       build: withGrowth(build, next),
@@ -69,21 +68,16 @@ function Growth({ build, bench }: { build: Build; bench: Bench }) {
     });
   return (
     <div className={look.growth}>
-      <NumberInput
-        size="xs"
+      <FigureField
+        key={growth.unit}
         label="Growth reserve"
+        title="Growth reserve"
         description="Kept free for what is mounted later; counts in every check"
-        value={Number((pounds ? show('lb', growth.value) : growth.value).toFixed(1))}
+        unit={pounds ? 'lb' : '%'}
+        value={growth.value}
         min={0}
-        max={most}
-        suffix={pounds ? ` ${unit('lb')}` : ' %'}
-        thousandSeparator=","
-        decimalScale={1}
-        classNames={{ input: 'figures' }}
-        onChange={(to) => {
-          if (typeof to === 'number' && to >= 0 && to <= most)
-            take({ unit: growth.unit, value: pounds ? read('lb', to) : to });
-        }}
+        max={pounds ? GROWTH_FIELDS.value.max : MOST_GROWTH_PCT}
+        onTake={(value) => take({ unit: growth.unit, value })}
       />
       <NativeSelect
         size="xs"
@@ -116,19 +110,16 @@ function StateForm({ state, bench }: { state: OwnState; bench: Bench }) {
       words: `Load state ${state.name}`,
       control: `state-${state.id}`,
     });
-  const pct = (key: 'waterPct' | 'foamPct' | 'fuelPct', label: string) => (
-    <NumberInput
-      size="xs"
-      label={label}
+  const figure = (key: 'waterPct' | 'foamPct' | 'fuelPct' | 'crew', title: string, unit: string) => (
+    <FigureField
+      label={title}
+      title={title}
+      unit={unit}
       value={state[key]}
       min={STATE_FIELDS[key].min}
       max={STATE_FIELDS[key].max}
-      suffix=" %"
-      classNames={{ input: 'figures' }}
-      onChange={(to) => {
-        if (typeof to === 'number' && to >= STATE_FIELDS[key].min && to <= STATE_FIELDS[key].max)
-          take({ [key]: to });
-      }}
+      whole={key === 'crew'}
+      onTake={(to) => take({ [key]: to })}
     />
   );
   return (
@@ -141,25 +132,10 @@ function StateForm({ state, bench }: { state: OwnState; bench: Bench }) {
         value={state.name}
         onTake={(name) => take({ name })}
       />
-      {pct('waterPct', 'Water')}
-      {pct('foamPct', 'Foam')}
-      {pct('fuelPct', 'Fuel')}
-      <NumberInput
-        size="xs"
-        label="Crew"
-        value={state.crew}
-        min={STATE_FIELDS.crew.min}
-        max={STATE_FIELDS.crew.max}
-        onChange={(to) => {
-          if (
-            typeof to === 'number' &&
-            Number.isInteger(to) &&
-            to >= STATE_FIELDS.crew.min &&
-            to <= STATE_FIELDS.crew.max
-          )
-            take({ crew: to });
-        }}
-      />
+      {figure('waterPct', 'Water', '%')}
+      {figure('foamPct', 'Foam', '%')}
+      {figure('fuelPct', 'Fuel', '%')}
+      {figure('crew', 'Crew', '')}
       <div className={look.off} role="group" aria-label="Left off">
         {OFF_GROUPS.map((group) => (
           <Checkbox
