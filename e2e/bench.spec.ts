@@ -16,10 +16,12 @@ test('an option says beforehand what the scale shows afterwards', async ({ page 
   await openStep(page, 'Pump');
   const before = await scale(page);
   const option = page.getByRole('radio', { name: /^Midship 2,000 gpm/ });
-  const said = await page.locator('label', { has: option }).innerText();
-  const [, front, rear, gross] = /front ([+−\d,]+) lb, rear ([+−\d,]+) lb, gross ([+−\d,]+) lb/
-    .exec(said)!
-    .map((text) => Number(text.replace('−', '-').replace(/[+,]/g, '')));
+  const SAYS = /front ([+−\d,]+) lb, rear ([+−\d,]+) lb, gross ([+−\d,]+) lb/;
+  const label = page.locator('label', { has: option });
+  await expect(label).toContainText(SAYS);
+  const [, front, rear, gross] = SAYS.exec(await label.innerText())!.map((text) =>
+    Number(text.replace('−', '-').replace(/[+,]/g, '')),
+  );
   await option.check();
   const after = await scale(page);
   expect(Math.abs(after.front - before.front - front!)).toBeLessThanOrEqual(1);
@@ -155,10 +157,29 @@ test('with the server out of reach the work goes on, and is saved when it answer
   );
   await openStep(page, 'Tank');
   await amount(page, 'Water', 640);
-  await expect(page.getByRole('status')).toContainText('the server does not answer');
+  await expect(page.getByRole('status').filter({ hasText: 'the server does not answer' })).toBeVisible();
   await amount(page, 'Water', 660);
   await page.unroute('**/api/builds/*');
   await saved(page);
   await page.reload();
   await expect(step(page, 'Tank')).toContainText('660 gal');
+});
+
+test('an axle that goes over its rating is told by ear, and that it is back; a save is not', async ({
+  page,
+}) => {
+  await pumper(page);
+  const told = page.getByRole('region', { name: 'Scale' }).getByRole('status');
+  await expect(told).toBeEmpty();
+  await openStep(page, 'Equipment');
+  await page.getByRole('button', { name: 'Add an item of no list' }).click();
+  await expect(told).toBeEmpty();
+  const weight = page.getByRole('textbox', { name: 'Weight', exact: true });
+  await weight.fill('9000');
+  await expect(told).toHaveText(/^Rear axle is [\d,]+ lb over its limit\./);
+  await weight.fill('100');
+  await expect(told).toHaveText(/Rear axle is back within its limit, with [\d,]+ lb left\./);
+  // A save that goes well changes no region that is spoken.
+  await saved(page);
+  await expect(page.locator('[data-kind="saved"]').getByRole('status')).toBeEmpty();
 });

@@ -77,7 +77,7 @@ export const scale = async (page: Page) => ({
   gross: await pounds(page, 'Gross weight'),
 });
 
-export const saved = (page: Page) => expect(page.getByRole('status')).toHaveText('Saved');
+export const saved = (page: Page) => expect(page.getByTitle('Saved', { exact: true })).toBeVisible();
 
 /** Types a figure into the field of an amount. */
 export async function amount(page: Page, title: string, value: number): Promise<void> {

@@ -3,7 +3,7 @@ import type { Page } from '@playwright/test';
 import { find, amount, newBuild, newDepartment, openStep, reading, saved, scale, step } from './hands.js';
 import { test } from './own-server.js';
 
-const savingMark = (page: Page) => page.getByRole('status').first();
+const savingMark = (page: Page) => page.locator('[data-kind]').first();
 
 test.describe('a server that comes and goes', () => {
   test.use({ serviceWorkers: 'allow' });

@@ -4,6 +4,7 @@ import { inService, payloadInShort, payloadLeft } from '#core/subjects/weights';
 import { bare, change, formatPct, inches, lb } from '#core/units';
 import { useUnits } from '../common';
 import { Bar } from './Bar';
+import { SaidLoads } from './SaidLoads';
 import classes from './scale.module.css';
 
 const BAR_PX = 236;
@@ -68,6 +69,7 @@ export function Scale({ evaluation, axlesPx, before, open, onOpen }: ScaleProps)
 
   return (
     <section className={classes.scale} aria-label="Scale">
+      <SaidLoads findings={findings} />
       <div className={classes.axles} data-stacked={!apart}>
         <div className={classes.axle} style={apart ? place(axlesPx.front) : undefined}>
           <Bar {...front} />

@@ -11,21 +11,21 @@ const MARKS: Record<Saving['kind'], { words: string; Icon: typeof IconCheck; col
   refused: { words: 'Kept here; not saved', Icon: IconExclamationCircle, color: 'var(--signal)' },
 };
 
-/** Whether what is on the bench is kept, and where, in words and by shape. */
+/** Whether what is on the bench is kept, and where, in words and by shape; spoken only where it is not saved. */
 export function SavingMark({ saving }: { saving: Saving }) {
   const { words: said, Icon, color } = MARKS[saving.kind];
-  const words = saving.kind === 'offline' ? `${said}; ${within(saving.message.split('.')[0]!)}` : said;
+  const words =
+    saving.kind === 'offline'
+      ? `${said}; ${within(saving.message.split('.')[0]!)}`
+      : saving.kind === 'refused'
+        ? `${said}: ${saving.message}`
+        : said;
+  const goesWell = saving.kind === 'saved' || saving.kind === 'saving';
   return (
-    <span
-      className={classes.saving}
-      role="status"
-      data-kind={saving.kind}
-      title={words}
-      style={{ color: color }}
-    >
+    <span className={classes.saving} data-kind={saving.kind} title={words} style={{ color: color }}>
       <Icon size={16} aria-hidden="true" />
-      <span className={classes.words}>{words}</span>
-      {saving.kind === 'refused' && `: ${saving.message}`}
+      <span role="status">{goesWell ? '' : words}</span>
+      {goesWell && <span className={classes.words}>{words}</span>}
     </span>
   );
 }

@@ -164,22 +164,25 @@ export function Sheet() {
           value={words}
           onChange={(event) => setWords(event.currentTarget.value)}
         />
-        <span className="quiet">
-          {shown.length} of {rows.length}. Arrows move, typing or Enter writes, Esc leaves it; paste a block
-          from a spreadsheet. A weight that you write stands in place of the catalog’s until you take it back.
-        </span>
+        {askedRow ? (
+          <HowKnown
+            row={askedRow}
+            onSay={(basis, words) => {
+              const edit = writeCell(build, evaluation, askedRow.id, 'basis', basis, system);
+              if ('build' in edit)
+                bench.change({ build: edit.build, words: `Weight sheet: ${askedRow.name}, ${words}` });
+              setAsked(null);
+              grid.focus();
+            }}
+          />
+        ) : (
+          <span className="quiet">
+            {shown.length} of {rows.length}. Arrows move, typing or Enter writes, Esc leaves it; paste a block
+            from a spreadsheet. A weight that you write stands in place of the catalog’s until you take it
+            back.
+          </span>
+        )}
       </div>
-      {askedRow && (
-        <HowKnown
-          row={askedRow}
-          onSay={(basis, words) => {
-            const edit = writeCell(build, evaluation, askedRow.id, 'basis', basis, system);
-            if ('build' in edit)
-              bench.change({ build: edit.build, words: `Weight sheet: ${askedRow.name}, ${words}` });
-            setAsked(null);
-          }}
-        />
-      )}
       {grid.problem && (
         <p role="alert" className={look.problem}>
           {grid.problem}

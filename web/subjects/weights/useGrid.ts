@@ -54,6 +54,8 @@ export function useGrid({ rows, columns, write, paste, copy, typedIn, canWrite }
 
   return {
     problem,
+    /** Back to the cell from which something else took the focus. */
+    focus: () => go({ ...at }),
     editing: (row: number, column: number) => open !== null && at.row === row && at.column === column,
     input: {
       autoFocus: true,

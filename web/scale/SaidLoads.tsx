@@ -1,0 +1,39 @@
+import { useEffect, useRef, useState } from 'react';
+import type { Finding } from '#core/kernel';
+import { lb } from '#core/units';
+import { useUnits } from '../common';
+
+/** Of these it is told by ear that they go over their limit, and that they are back. */
+const LOADS = ['frontAxle', 'rearAxle', 'gross'];
+
+/** Tells those who hear the screen of an axle that goes over its rating or comes back, by how much. */
+export function SaidLoads({ findings }: { findings: readonly Finding[] }) {
+  const { say } = useUnits();
+  const [words, setWords] = useState('');
+  const over = useRef<ReadonlySet<string> | null>(null);
+  useEffect(() => {
+    const loads = findings.filter(({ id }) => LOADS.includes(id));
+    const now = new Set(loads.filter(({ margin }) => margin < 0).map(({ id }) => id));
+    const before = over.current;
+    over.current = now;
+    if (!before) return;
+    const turned = loads.filter(({ id }) => now.has(id) !== before.has(id));
+    if (turned.length === 0) return;
+    setWords(
+      say(
+        turned
+          .map(({ id, title, margin }) =>
+            now.has(id)
+              ? `${title} is ${lb(-margin)} over its limit.`
+              : `${title} is back within its limit, with ${lb(margin)} left.`,
+          )
+          .join(' '),
+      ),
+    );
+  }, [findings, say]);
+  return (
+    <p className="unseen" role="status">
+      {words}
+    </p>
+  );
+}
