@@ -74,7 +74,7 @@ createRoot(document.getElementById('root')!).render(
           <Sending />
         </Suspense>
         <Suspense>
-          <Notifications position="bottom-center" containerWidth={420} />
+          <Notifications position="bottom-center" containerWidth={420} className="said" />
         </Suspense>
         <UnitsProvider>
           <RouterProvider router={router} />

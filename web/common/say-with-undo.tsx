@@ -13,7 +13,7 @@ export function sayWithUndo(message: string, undo: () => void): () => void {
     color: 'spruce',
     message: (
       <span style={{ display: 'flex', alignItems: 'center', gap: 12 }}>
-        <span style={{ flex: 1 }}>{message}</span>
+        <span style={{ flex: 1, whiteSpace: 'pre-line' }}>{message}</span>
         <Button size="compact-sm" variant="default" onClick={back}>
           Undo
         </Button>

@@ -1,16 +1,19 @@
 import { Button } from '@mantine/core';
-import { useEffect, useRef, useState } from 'react';
+import { useLayoutEffect, useRef, useState } from 'react';
 import type { ReactNode } from 'react';
 import type { Bench, Change } from '../session';
 import classes from './panel.module.css';
 
-/** A line that was taken off a list: where it stood, and how much room it had. */
+/** A line that was taken off a list: where in it, and where on the screen, it ended. */
 interface Taken {
   id: string;
   name: string;
   at: number;
-  heightPx: number;
+  footPx: number;
 }
+
+/** Of so much room the words are never short. */
+const LEAST_PX = 64;
 
 /** Lines of a list as they are drawn, each with its id. */
 type Drawn = readonly (readonly [id: string, line: ReactNode])[];
@@ -25,7 +28,7 @@ export function useTakenOff(bench: Bench) {
   const stands = taken && bench.step === taken.step + 1 ? taken : null;
   return {
     takeOff(button: HTMLElement, line: { id: string; name: string; at: number }, change: Change) {
-      setTaken({ ...line, heightPx: button.closest('li')!.offsetHeight, step: bench.step });
+      setTaken({ ...line, footPx: button.closest('li')!.getBoundingClientRect().bottom, step: bench.step });
       bench.change(change);
     },
     /** The lines of a list, with the room of the one that was taken off among them. */
@@ -43,18 +46,27 @@ export function useTakenOff(bench: Bench) {
 
 function Room({ of, onBack, onGone }: { of: Taken; onBack: () => void; onGone: () => void }) {
   const room = useRef<HTMLLIElement>(null);
-  // The press that took it off had the focus on what is gone.
-  useEffect(() => room.current?.focus({ preventScroll: true }), []);
+  useLayoutEffect(() => {
+    const line = room.current!;
+    const panel = line.closest('aside');
+    // What stands above comes down as far as it can, so that the foot of the line stays under the finger.
+    line.style.minHeight = `${LEAST_PX}px`;
+    if (panel) panel.scrollTop += line.getBoundingClientRect().bottom - of.footPx;
+    const short = of.footPx - line.getBoundingClientRect().bottom;
+    if (short > 0) line.style.minHeight = `${LEAST_PX + short}px`;
+    // The press that took it off had the focus on what is gone.
+    line.focus({ preventScroll: true });
+  }, [of]);
   return (
-    <li
-      ref={room}
-      tabIndex={-1}
-      className={classes.room}
-      style={{ minHeight: of.heightPx }}
-      onPointerLeave={onGone}
-    >
+    <li ref={room} tabIndex={-1} className={classes.room} onPointerLeave={onGone}>
       <span role="status">{of.name} is taken off.</span>
-      <Button size="compact-xs" variant="default" onClick={onBack} aria-label={`Put back ${of.name}`}>
+      <Button
+        size="compact-xs"
+        variant="default"
+        style={{ flexShrink: 0 }}
+        onClick={onBack}
+        aria-label={`Put back ${of.name}`}
+      >
         Put back
       </Button>
     </li>

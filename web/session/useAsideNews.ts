@@ -5,8 +5,13 @@ import { house } from '#core/subjects';
 import { sayWithUndo, useUnits } from '../common';
 import type { Bench } from './history';
 
-const inWords = (differences: readonly Difference[]): string =>
-  differences.map(({ title, before, after }) => `${title}: ${before} → ${after}`).join('; ');
+/** One difference a line; a title is not said twice. */
+const inLines = (differences: readonly Difference[]): string[] =>
+  differences.map(({ title, before, after }) =>
+    [before, after].some((words) => words.startsWith(title))
+      ? `${before} → ${after}`
+      : `${title}: ${before} → ${after}`,
+  );
 
 /** Says what fell away with the last change, and what came back with it, with a press to undo. */
 export function useAsideNews({ build, before, by, step, undo }: Bench): void {
@@ -15,10 +20,10 @@ export function useAsideNews({ build, before, by, step, undo }: Bench): void {
     if (by !== 'change' || !before) return undefined;
     const { away, back } = asideNews(house, before, build);
     const said = [
-      ...(away.length ? [`No longer fits, and is kept aside until it does: ${inWords(away)}.`] : []),
-      ...(back.length ? [`Fits again, and is back: ${inWords(back)}.`] : []),
+      ...(away.length ? ['No longer fits, and is kept aside until it does:', ...inLines(away)] : []),
+      ...(back.length ? ['Fits again, and is back:', ...inLines(back)] : []),
     ];
-    return said.length ? sayWithUndo(say(said.join(' ')), undo) : undefined;
+    return said.length ? sayWithUndo(say(said.join('\n')), undo) : undefined;
     // eslint-disable-next-line react-hooks/exhaustive-deps -- said once a change, in the units of then
   }, [step]);
 }
