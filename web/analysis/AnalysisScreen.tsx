@@ -1,6 +1,6 @@
-import { useHotkeys } from '@mantine/hooks';
 import { Suspense } from 'react';
 import { NavLink, useNavigate, useParams } from 'react-router';
+import { useKeys, useTitle } from '../common';
 import { FilesMenu, useFiles } from '../files';
 import { SessionBar, useSession } from '../session';
 import classes from './analysis.module.css';
@@ -9,18 +9,18 @@ import { SECTION_GROUPS, SECTIONS_OF_ANALYSIS } from './sections';
 
 /** What is computed of a build: its sections under their heads, and the one that is open. */
 export function AnalysisScreen() {
-  const { id } = useSession();
+  const { id, bench } = useSession();
   const { section } = useParams();
   const navigate = useNavigate();
   const files = useFiles();
   const now = sectionAt(SECTIONS_OF_ANALYSIS, section);
   const { id: open, title, Section } = now;
+  useTitle(`${bench.build.name}, analysis: ${title}`);
   const step = (by: number) =>
     void navigate(`/builds/${id}/analysis/${stepped(SECTIONS_OF_ANALYSIS, now, by).id}`, { replace: true });
-  useHotkeys([
+  useKeys([
     ['alt+ArrowUp', () => step(-1)],
     ['alt+ArrowDown', () => step(1)],
-    ['B', () => void navigate(`/builds/${id}`)],
   ]);
   return (
     <div className={classes.analysis}>

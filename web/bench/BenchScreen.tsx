@@ -1,5 +1,4 @@
 import { ActionIcon } from '@mantine/core';
-import { useHotkeys } from '@mantine/hooks';
 import { IconKeyboard, IconSearch } from '@tabler/icons-react';
 import { memo, Suspense, useCallback, useDeferredValue, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
@@ -7,7 +6,7 @@ import { assumedIn, stepStates, worstFirst } from '#core/kernel';
 import type { Direction, Grip } from '#core/kernel';
 import { house } from '#core/subjects';
 import { useOwnParts } from '../api';
-import { useUnits, useUnitSwitch } from '../common';
+import { Skip, useKeys, useTitle, useUnits, useUnitSwitch } from '../common';
 import type { Arrangement } from '../drawing';
 import { FilesMenu, useFiles } from '../files';
 import type { FileAction } from '../files';
@@ -19,13 +18,11 @@ import { AssumedPanel, FindingsPanel, Finder, Shortcuts } from './later';
 import { STEP_KEYS } from './keys';
 import { StepList } from './StepList';
 import { StepPanel } from './StepPanel';
+import { STEP, usePanel } from './panel';
 import type { Seen } from './StepPanel';
 import look from './bench.module.css';
 
-/** What the panel shows: the choices of a step, a finding, what is assumed, or the panel of a subject. */
-type Panel = { kind: 'step' } | { kind: 'finding'; id: string } | { kind: 'side'; id: string };
-
-const STEP: Panel = { kind: 'step' };
+const CHOICES = 'choices';
 const ASSUMED = 'assumed';
 
 type BarProps = { actions: FileAction[]; onFind: () => void; onKeys: () => void };
@@ -54,7 +51,7 @@ export function BenchScreen() {
   const takeUnits = useUnitSwitch();
   const navigate = useNavigate();
   const [step, setStep] = useState(() => house.stepsFor(build)[0]!.id);
-  const [panel, setPanel] = useState<Panel>(STEP);
+  const [panel, setPanel] = usePanel();
   const [arrangement, setArrangement] = useState<Arrangement>('driver');
   const [pointedAt, setPointedAt] = useState<string[]>([]);
   const [keys, setKeys] = useState(false);
@@ -62,6 +59,7 @@ export function BenchScreen() {
   const find = useCallback(() => setFinding(true), []);
   const showKeys = useCallback(() => setKeys(true), []);
   const files = useFiles();
+  useTitle(`${build.name}, bench`);
   const ownParts = useOwnParts(view.departmentId).data;
   const offered = useOffered();
   const offering = useMemo(() => evaluation.with(offered), [evaluation, offered]);
@@ -87,17 +85,20 @@ export function BenchScreen() {
     return { key: changes, evaluation: was, figures: was.figures() };
   }, [beforeBuild, changes]);
 
-  const goTo = useCallback((to: string) => {
-    setStep(to);
-    setPanel(STEP);
-    setPointedAt([]);
-  }, []);
+  const goTo = useCallback(
+    (to: string) => {
+      setStep(to);
+      setPanel(STEP);
+      setPointedAt([]);
+    },
+    [setPanel],
+  );
   const open = panel.kind === 'finding' ? panel.id : null;
   const openFinding = (check: string) => setPanel(check === open ? STEP : { kind: 'finding', id: check });
   const toggle = useCallback(
     (side: string) =>
       setPanel((now) => (now.kind === 'side' && now.id === side ? STEP : { kind: 'side', id: side })),
-    [],
+    [setPanel],
   );
   const toAssumed = useCallback(() => toggle(ASSUMED), [toggle]);
   const close = () => setPanel(STEP);
@@ -122,8 +123,8 @@ export function BenchScreen() {
     settle();
   }, [settle]);
 
-  useHotkeys([['mod+K', () => setFinding(true)]], []);
-  useHotkeys([
+  useKeys([
+    ['mod+K', find],
     ['alt+ArrowUp', () => nextStep(-1)],
     ['alt+ArrowDown', () => nextStep(1)],
     ...STEP_KEYS.map((key, i): [string, () => void] => [key, () => stepAt(i)]),
@@ -131,12 +132,10 @@ export function BenchScreen() {
     ['F', () => setPanel(open ? STEP : { kind: 'finding', id: worstFirst(evaluation.findings)[0]!.id })],
     ...SIDES.map(({ id: side, key }): [string, () => void] => [key, () => toggle(side)]),
     ['A', () => toggle(ASSUMED)],
-    ['W', () => void navigate(`/builds/${id}/analysis`)],
-    ['H', () => void navigate(`/builds/${id}/history`)],
-    ['/', () => setFinding(true)],
+    ['/', find],
     ['Escape', close],
-    ['shift+?', () => setKeys(true)],
-    ['?', () => setKeys(true)],
+    ['shift+?', showKeys],
+    ['?', showKeys],
   ]);
 
   const hands = useMemo(
@@ -153,7 +152,7 @@ export function BenchScreen() {
       files: files.actions,
       keys: showKeys,
     }),
-    [say, bench, goTo, navigate, takeUnits, files.actions, showKeys],
+    [say, bench, goTo, setPanel, navigate, takeUnits, files.actions, showKeys],
   );
 
   const { title } = house.subject(step);
@@ -179,7 +178,8 @@ export function BenchScreen() {
         onLetGo={letGo}
         onSide={toggle}
       />
-      <aside className={look.panel} aria-label={panelName}>
+      <Skip to={CHOICES}>To the choices</Skip>
+      <aside id={CHOICES} tabIndex={-1} className={look.panel} aria-label={panelName}>
         <Suspense>
           {panel.kind === 'finding' && (
             <FindingsPanel

@@ -1,6 +1,7 @@
-import { Kbd, Modal, Table } from '@mantine/core';
+import { Kbd, Modal, Switch, Table } from '@mantine/core';
 import { memo } from 'react';
 import type { StepState } from '#core/kernel';
+import { useLetters } from '../common';
 import { SIDES } from '../subjects';
 import { STEP_KEYS } from './keys';
 
@@ -15,6 +16,7 @@ const OPENING: [string[], string][] = [
   [['F'], 'Findings'],
   ...SIDES.map(({ key, title }): [string[], string] => [[key], title]),
   [['A'], 'What is still assumed'],
+  [['B'], 'Bench'],
   [['W'], 'Analysis'],
   [['H'], 'History'],
   [['Ctrl', 'K'], 'Find anything by name (or /)'],
@@ -37,6 +39,20 @@ const Keys = ({ rows }: { rows: [string[], string][] }) =>
       <Table.Td>{words}</Table.Td>
     </Table.Tr>
   ));
+
+/** Single letters get in the way of some who speak to their machine, or whose hands shake. */
+function LettersSwitch() {
+  const [letters, setLetters] = useLetters();
+  return (
+    <Switch
+      mt="sm"
+      size="sm"
+      checked={letters}
+      onChange={(event) => setLetters(event.currentTarget.checked)}
+      label="Single keys work; switched off, only those with Ctrl or Alt, and Esc"
+    />
+  );
+}
 
 /** The keys of the bench. */
 export const Shortcuts = memo(({ onClose, steps }: { onClose: () => void; steps: StepState[] }) => (
@@ -65,5 +81,6 @@ export const Shortcuts = memo(({ onClose, steps }: { onClose: () => void; steps:
         </Table.Tbody>
       </Table>
     </div>
+    <LettersSwitch />
   </Modal>
 ));

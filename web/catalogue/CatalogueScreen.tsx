@@ -12,7 +12,7 @@ import type { SortingState } from '@tanstack/react-table';
 import { useMemo, useState } from 'react';
 import type { BuildType } from '#core/build';
 import { bare } from '#core/units';
-import { InBar, useUnits } from '../common';
+import { InBar, useTitle, useUnits } from '../common';
 import classes from './catalogue.module.css';
 import { Compare } from './Compare';
 import { figuresOf, figureText, SHOWN_KINDS, shownParts } from './shown';
@@ -182,6 +182,7 @@ function Parts({ kind }: { kind: string }) {
 
 /** The catalogue that ships with Baros, to look through. */
 export function CatalogueScreen() {
+  useTitle('Catalog');
   const [kind, setKind] = useState<string>('chassis');
   return (
     <div className={classes.catalogue}>

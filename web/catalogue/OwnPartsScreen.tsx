@@ -7,7 +7,7 @@ import type { OwnPartView, PartsReading } from '#core/exchange';
 import type { OwnPart } from '#core/kernel';
 import { house } from '#core/subjects';
 import { useDepartments, useKeepParts, useOwnParts, useRemovePart } from '../api';
-import { InBar, useUnits } from '../common';
+import { InBar, useTitle, useUnits } from '../common';
 import { download, fileName, RefusedRows } from '../files';
 import classes from './catalogue.module.css';
 import { OwnPartDialog } from './OwnPartDialog';
@@ -176,6 +176,7 @@ export function OwnPartsScreen() {
   const { id = '' } = useParams();
   const { system } = useUnits();
   const department = useDepartments().data?.find((candidate) => candidate.id === id);
+  useTitle(`${department ? `${department.name}, own` : 'Own'} parts`);
   const parts = useOwnParts(id);
   const [editing, setEditing] = useState<OwnPart | 'new' | null>(null);
   const [reading, setReading] = useState<{ reading: PartsReading; file: string } | null>(null);

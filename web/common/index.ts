@@ -1,6 +1,7 @@
 export { DataTable } from './DataTable';
 export { FigureField } from './FigureField';
-export { Frame, InBar } from './Frame';
+export { Frame, InBar, Skip } from './Frame';
+export { useKeys, useLetters } from './keys';
 export { KeptText } from './KeptText';
 export { useLater, whenHandsRest } from './later';
 export { Message } from './Message';
@@ -9,6 +10,7 @@ export { sayFailed, sayWithUndo } from './say-with-undo';
 export { ScreenError } from './ScreenError';
 export { default as sectionClasses } from './sections.module.css';
 export { StatusMark, statusColor, statusWord } from './StatusMark';
+export { useTitle } from './title';
 export { UnitsAs, useUnits, useUnitSwitch, UnitsProvider } from './units';
 export { whileTheyLook } from './while-they-look';
 export { whoAmI } from './who';

@@ -4,7 +4,7 @@ import type { FileAction } from './useFiles';
 
 /** What goes out of a build and comes in. */
 export const FilesMenu = ({ actions }: { actions: FileAction[] }) => (
-  <Menu position="bottom-end" withinPortal>
+  <Menu position="bottom-end" withinPortal returnFocus transitionProps={{ duration: 0 }}>
     <Menu.Target>
       <ActionIcon variant="subtle" color="gray" c="var(--ink)" aria-label="Files" title="Files: out and in">
         <IconFiles size={19} />

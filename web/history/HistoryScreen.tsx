@@ -6,7 +6,7 @@ import { house } from '#core/subjects';
 import type { Figures } from '#core/kernel';
 import { bare } from '#core/units';
 import { ask, useNameRevision, useRevisions } from '../api';
-import { useUnits } from '../common';
+import { useTitle, useUnits } from '../common';
 import { SessionBar, useSession } from '../session';
 import { Comparison } from './Comparison';
 import classes from './history.module.css';
@@ -92,6 +92,7 @@ function Effect({ change: of }: { change: Figures | null }) {
 export function HistoryScreen() {
   const { id, bench } = useSession();
   const { say, unit } = useUnits();
+  useTitle(`${bench.build.name}, history`);
   const { data, error, refetch, hasNextPage, fetchNextPage, isFetchingNextPage } = useRevisions(id);
   const revisions = data?.pages.flat();
   const [picked, setPicked] = useState<number[]>([]);

@@ -1,12 +1,11 @@
 import { Loader } from '@mantine/core';
-import { useHotkeys } from '@mantine/hooks';
 import { useQuery } from '@tanstack/react-query';
 import { createContext, lazy, Suspense, use, useMemo } from 'react';
-import { Outlet, useParams } from 'react-router';
+import { Outlet, useNavigate, useParams } from 'react-router';
 import type { BuildView } from '#core/exchange';
 import type { Evaluation } from '#core/kernel';
 import { Refused } from '../api';
-import { Message } from '../common';
+import { Message, useKeys } from '../common';
 import { evaluated } from './evaluated';
 import { useHistory } from './history';
 import type { Bench } from './history';
@@ -73,14 +72,16 @@ function Open({ opened }: { opened: Opened }) {
   const { saving, adopt, whenSaved } = useSaving(opened, bench.build, bench.did);
   const evaluation = evaluated(bench.build);
   useAsideNews(bench);
-  useHotkeys(
-    [
-      ['mod+Z', bench.undo],
-      ['mod+shift+Z', bench.redo],
-      ['mod+Y', bench.redo],
-    ],
-    [],
-  );
+  const navigate = useNavigate();
+  const to = (screen: string) => () => void navigate(`/builds/${base.id}${screen}`);
+  useKeys([
+    ['mod+Z', bench.undo],
+    ['mod+shift+Z', bench.redo],
+    ['mod+Y', bench.redo],
+    ['B', to('')],
+    ['W', to('/analysis')],
+    ['H', to('/history')],
+  ]);
   const session = useMemo(
     () => ({ id: base.id, view: base, bench, evaluation, saving, whenSaved }),
     [base, bench, evaluation, saving, whenSaved],

@@ -7,6 +7,7 @@ import type { BuildType } from '#core/build';
 import type { DepartmentView, YardOrder } from '#core/exchange';
 import { counted } from '#core/units';
 import { useDepartments, useYard } from '../api';
+import { useTitle } from '../common';
 import { BuildRow } from './BuildRow';
 import { DepartmentSection } from './DepartmentSection';
 import { ArchiveImport, DepartmentDialog, NewBuildDialog, Unsent } from './later';
@@ -17,6 +18,7 @@ const PAUSE_MS = 200;
 
 /** The yard: the departments and their builds, each with its drawing in small, its margins and its last change. */
 export function YardScreen() {
+  useTitle('Departments and builds');
   const departments = useDepartments();
   const [archived, setArchived] = useState(false);
   const [typed, setTyped] = useState('');

@@ -1,0 +1,29 @@
+import { useCallback, useRef, useState } from 'react';
+
+/** What the panel shows: the choices of a step, a finding, what is assumed, or the panel of a subject. */
+export type Panel = { kind: 'step' } | { kind: 'finding'; id: string } | { kind: 'side'; id: string };
+
+export const STEP: Panel = { kind: 'step' };
+
+type Show = (next: Panel | ((now: Panel) => Panel)) => void;
+
+/** What the panel shows, and the way to show something else: closed, it gives the focus back to what opened it. */
+export function usePanel(): [Panel, Show] {
+  const [panel, setPanel] = useState<Panel>(STEP);
+  const now = useRef(STEP);
+  const opener = useRef<Element | null>(null);
+  const show = useCallback<Show>((next) => {
+    const before = now.current;
+    const then = typeof next === 'function' ? next(before) : next;
+    now.current = then;
+    setPanel(then);
+    if (before.kind === 'step' && then.kind !== 'step') opener.current = document.activeElement;
+    if (before.kind === 'step' || then.kind !== 'step') return;
+    const back = opener.current;
+    // Where the focus stands elsewhere, somebody is at work there.
+    requestAnimationFrame(() => {
+      if (document.activeElement === document.body && back instanceof HTMLElement) back.focus();
+    });
+  }, []);
+  return [panel, show];
+}
