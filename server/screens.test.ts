@@ -9,6 +9,7 @@ import express from 'express';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { screens } from './screens.js';
 
+const POLICY = "default-src 'none'";
 const SCRIPT = 'console.log("a screen")';
 let folder: string;
 let server: Server;
@@ -18,9 +19,15 @@ beforeAll(async () => {
   mkdirSync(join(folder, 'assets'));
   writeFileSync(join(folder, 'index.html'), '<title>Baros</title>');
   writeFileSync(join(folder, 'assets', 'bench.js'), SCRIPT);
+  writeFileSync(join(folder, 'assets', 'office.worker.js'), SCRIPT);
   writeFileSync(join(folder, 'assets', 'bench.js.br'), brotliCompressSync(SCRIPT));
   writeFileSync(join(folder, 'assets', 'bench.js.gz'), gzipSync(SCRIPT));
   const app = express();
+  app.use((_, response, next) => {
+    response.setHeader('Content-Security-Policy', POLICY);
+    response.setHeader('X-Content-Type-Options', 'nosniff');
+    next();
+  });
   app.use(screens(folder));
   app.use((_, response) => void response.status(404).send('the API'));
   server = createServer(app);
@@ -64,6 +71,15 @@ describe('the screens', () => {
   it('are kept for long by their names, and the page is asked for anew', async () => {
     expect((await ask('/assets/bench.js')).headers['cache-control']).toMatch(/max-age=31536000, immutable/);
     expect((await ask('/')).headers['cache-control']).toBe('no-cache');
+  });
+
+  it('say what a page may do with the page and its workers, and not with every file', async () => {
+    const policyOf = async (path: string) => (await ask(path)).headers['content-security-policy'];
+    expect(await policyOf('/')).toBe(POLICY);
+    expect(await policyOf('/builds/some-build')).toBe(POLICY);
+    expect(await policyOf('/assets/office.worker.js')).toBe(POLICY);
+    expect(await policyOf('/assets/bench.js')).toBeUndefined();
+    expect((await ask('/assets/bench.js')).headers['x-content-type-options']).toBe('nosniff');
   });
 
   it('answer a path of their own with the page, and leave what is gone and the API to others', async () => {
