@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import type { Locator, Page } from '@playwright/test';
-import { copyOf, newBuild, newDepartment } from './hands.js';
+import { copyOf, find, newBuild, newDepartment } from './hands.js';
 
 /** Presses what has the focus, as a keyboard does. */
 async function press(at: Locator): Promise<void> {
@@ -81,6 +81,7 @@ test('the focus stays near what a press has taken away', async ({ page }) => {
   await press(fresh);
   await escape(page);
   await expect(fresh).toBeFocused();
+  await find(page, 'Near engine');
   const more = page.getByRole('button', { name: 'More for Near engine' });
   await press(more);
   await page.getByRole('menuitem', { name: 'Rename' }).focus();

@@ -36,8 +36,7 @@ declare module '../../build/build.js' {
   }
 }
 
-/** The axle of that id; otherwise the lightest that is rated no lower than wanted, or the strongest. */
-/** That axle where it is on offer, or the first that is rated no lower, or the highest. */
+/** The axle of that id where it is on offer; otherwise the lightest that is rated no lower, or the strongest. */
 const keepRating = (options: AxleOption[], id: string, ratedLb: number): AxleOption =>
   options.find((o) => o.id === id) ??
   options.find((o) => o.ratings.axleLb >= ratedLb) ??
