@@ -5,7 +5,7 @@ import type { BuildView } from '#core/exchange';
 import { withTank } from '#core/subjects/tank';
 import { Refused, Unreachable } from '../api';
 import type { Kept } from './kept';
-import { makeSaver, PAUSE_MS, RETRY_MS, savingOf } from './saver';
+import { makeSaver, NotSaved, PAUSE_MS, RETRY_MS, savingOf } from './saver';
 import type { Saving } from './saver';
 
 const opened = starterBuild('pumper', 'Plain', 'D');
@@ -96,6 +96,37 @@ describe('saving', () => {
     await pause();
     expect(server.sent).toEqual([]);
     expect(kinds()).toEqual([]);
+  });
+
+  it('tells who waits when everything is saved, what was done meanwhile as well', async () => {
+    const { saver, server } = bench();
+    await saver.whenSaved();
+    expect(server.sent).toEqual([]);
+    server.so.held = true;
+    saver.edit(tank(500), 'Water: 500 gal');
+    let saved = false;
+    const waiting = saver.whenSaved().then(() => (saved = true));
+    await pause(0);
+    saver.edit(tank(600), 'Water: 600 gal');
+    server.letGo();
+    await pause(0);
+    expect(saved).toBe(false);
+    await pause();
+    await waiting;
+    expect(server.newest().build.tank.gallons).toBe(600);
+  });
+
+  it.each<[string, (of: ReturnType<typeof server>) => void, Saving['kind']]>([
+    ['nobody answers', ({ so }) => (so.reachable = false), 'offline'],
+    ['it is refused', ({ so }) => (so.refuses = new Refused(422, 'no truck')), 'refused'],
+    ['another has saved', (of) => of.other(tank(900)), 'conflict'],
+  ])('tells who waits that it is not saved where %s', async (_, trouble, kind) => {
+    const { saver, server } = bench();
+    trouble(server);
+    saver.edit(tank(500), 'Water: 500 gal');
+    await expect(saver.whenSaved()).rejects.toMatchObject({ saving: { kind } });
+    // Once settled so, whoever asks next is told at once, but for one who may be out of reach no more.
+    if (kind !== 'offline') await expect(saver.whenSaved()).rejects.toBeInstanceOf(NotSaved);
   });
 
   it('sends one at a time; what was done meanwhile goes after it, on the revision that it made', async () => {
