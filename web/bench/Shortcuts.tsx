@@ -25,13 +25,16 @@ const OPENING: [string[], string][] = [
   [['?'], 'These keys'],
 ];
 
+/** Arrows are pressed one or another; other keys in a row, together. */
+const isArrow = (key: string): boolean => '←→↑↓'.includes(key);
+
 const Keys = ({ rows }: { rows: [string[], string][] }) =>
   rows.map(([keys, words]) => (
     <Table.Tr key={words}>
       <Table.Td style={{ whiteSpace: 'nowrap' }}>
         {keys.map((key, i) => (
           <span key={key}>
-            {i > 0 && ' + '}
+            {i > 0 && (isArrow(keys[0]!) ? ' ' : ' + ')}
             <Kbd>{key}</Kbd>
           </span>
         ))}

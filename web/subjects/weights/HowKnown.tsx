@@ -19,8 +19,8 @@ export function HowKnown({ row, onSay }: { row: SheetRow; onSay: (basis: Basis, 
   return (
     <div role="group" aria-label="How the weight is known" className={look.howKnown}>
       <span role="status">
-        {say(`How is the ${lb(row.weightLb)} of ${row.name} known?`)} It counts as {row.basis}, ±{' '}
-        {Number(row.tolerancePct.toFixed(1))} %, until you say.
+        {say(`${row.name}, ${lb(row.weightLb)}: how is it known?`)} Until you say, it counts as ±{' '}
+        {Number(row.tolerancePct.toFixed(1))} %.
       </span>
       {SOURCES.map(({ basis, words }) => (
         <Button key={basis} size="compact-xs" variant="default" onClick={() => onSay(basis, words)}>

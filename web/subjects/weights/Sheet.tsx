@@ -239,7 +239,7 @@ export function Sheet() {
                             aria-label={say(`Take the catalog’s weight of ${row.name} back`)}
                             onClick={() => takeBack(row)}
                           >
-                            written over: take back
+                            take back
                           </button>
                         )}
                       </>
