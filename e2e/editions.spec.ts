@@ -5,7 +5,7 @@ import type { BuildView } from '#core/exchange';
 import { newBuild, newDepartment, reading, saved, scale } from './hands.js';
 import { test } from './own-server.js';
 
-test('a build of an older catalogue weighs what it did, and takes newer figures when a person says so', async ({
+test('a build of an older catalog weighs what it did, and takes newer figures when a person says so', async ({
   baros,
   there,
 }) => {
@@ -48,11 +48,11 @@ test('a build of an older catalogue weighs what it did, and takes newer figures 
   await expect(since).toBeHidden();
 
   await expect(
-    page.getByText('1 part or limit of this build has other figures in the newest catalogue'),
+    page.getByText('1 part or limit of this build has other figures in the newest catalog'),
   ).toBeVisible();
   await page.getByRole('button', { name: 'See what would change' }).click();
-  const dialog = page.getByRole('dialog', { name: 'Newer figures of the catalogue' });
-  await expect(dialog).toContainText('Carried from the catalogue of 2020-01');
+  const dialog = page.getByRole('dialog', { name: 'Newer figures of the catalog' });
+  await expect(dialog).toContainText('Carried from the catalog of 2020-01');
   await expect(dialog).toContainText(/Weight: [\d,]+ lb → [\d,]+ lb/);
   await expect(dialog).toContainText(/It would move .*gross −260 lb/);
   await dialog.getByRole('button', { name: 'Keep as it is' }).click();
@@ -61,7 +61,7 @@ test('a build of an older catalogue weighs what it did, and takes newer figures 
   await dialog.getByRole('button', { name: 'Take all' }).click();
   await saved(page);
   expect(await scale(page)).toEqual(today);
-  await expect(page.getByText('other figures in the newest catalogue')).toBeHidden();
+  await expect(page.getByText('other figures in the newest catalog')).toBeHidden();
   await page.keyboard.press('Control+z');
   expect((await scale(page)).gross).toBe(today.gross + 260);
 });

@@ -38,7 +38,7 @@ test('a build file goes out and comes in again as the same truck; a bad one is r
   );
   await give(page, 'gone.baros.json', text.replace('"midship-1250-side"', '"pump-of-old"'));
   await expect(dialog.getByRole('alert')).toContainText(
-    'pump.partId must be a pump of the catalogue (was "pump-of-old"',
+    'pump.partId must be a pump of the catalog (was "pump-of-old"',
   );
   await expect(dialog.getByRole('button', { name: 'Read it in' })).toBeDisabled();
   await give(page, name, text);
@@ -146,7 +146,7 @@ test('a department’s archive into an empty Baros gives the same weights to the
   await give(there, 'bad.jsonl', text.replace('"partId":"custom-medium"', '"partId":"cart"'));
   await there.getByRole('button', { name: 'Read it in' }).click();
   await expect(there.getByRole('alert')).toContainText(
-    /line \d+: file\.chassis\.partId must be a chassis of the catalogue/,
+    /line \d+: file\.chassis\.partId must be a chassis of the catalog/,
   );
   await give(there, name, text);
   await expect(there.getByRole('dialog').getByRole('status')).toContainText(

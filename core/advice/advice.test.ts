@@ -157,7 +157,7 @@ describe('where nothing helps', () => {
     expect(front!.nearestPair!.after.actual - front!.nearestPair!.after.limit).toBeLessThan(over[0]!);
   });
 
-  it('says so where the catalogue offers nothing at all', () => {
+  it('says so where the catalog offers nothing at all', () => {
     const asked = withLimit(
       house.limits,
       withOwnProfile(brush, copiedProfile(house.limits, brush, 'ours', 'Ours')),

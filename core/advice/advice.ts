@@ -76,7 +76,7 @@ const better = (a: { level: number; worse: number; harm: number }, b: typeof a):
   b.level - a.level || a.worse - b.worse || a.harm - b.harm;
 
 /**
- * Searches the changes that the catalogue allows, alone and in pairs, for what mends the checks asked for.
+ * Searches the changes that the catalog allows, alone and in pairs, for what mends the checks asked for.
  * Every single change is weighed as a whole build. A pair's gains are first taken as the sum of what each
  * does alone, for every pair; the most promising are then weighed as whole builds too, as are those of which a
  * try shows that they work on each other, and only those are shown. A generator: each step reports progress, and whoever calls it may stop.

@@ -35,7 +35,7 @@ const isLaughable = (before: Evaluation, after: Evaluation): boolean =>
 const NO_DIFFERENCE = 1e-6;
 
 /**
- * Judges a changed build against the one it came from; null where the catalogue can't do it, where it would
+ * Judges a changed build against the one it came from; null where the catalog can't do it, where it would
  * replace a choice that it does not name, and where a builder would laugh at it.
  */
 export function judgeChange(base: Evaluation, edit: Step['edit']): Judged | null {
@@ -68,7 +68,7 @@ export const standingIn = (judged: Judged, target: Finding): Standing => {
   return finding ? standingOf(finding) : { ...standingOf(target), status: 'holds' };
 };
 
-/** A change that the catalogue allows, with its kind. */
+/** A change that the catalog allows, with its kind. */
 export interface Offered extends Candidate {
   kind: ChangeKind;
 }

@@ -9,7 +9,7 @@ export interface Obstacle {
   title: string;
   unit: Finding['unit'];
   standing: Standing;
-  /** How far each kind of change brings it, best first; none where the catalogue offers nothing. */
+  /** How far each kind of change brings it, best first; none where the catalog offers nothing. */
   nearest: { kind: ChangeKind; label: string; after: Standing; worse: string[] }[];
   nearestPair: { labels: string[]; after: Standing } | null;
 }

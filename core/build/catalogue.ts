@@ -3,19 +3,19 @@ import type { Build } from './build.js';
 /** A part that ships with Baros, with all its figures as they were when it was chosen. */
 export interface PartCopy {
   kind: string;
-  /** Edition of the catalogue from which it was chosen. */
+  /** Edition of the catalog from which it was chosen. */
   edition: string;
   part: { id: string } & Record<string, unknown>;
 }
 
-/** The parts that a build names. A build keeps them under any later catalogue. */
+/** The parts that a build names. A build keeps them under any later catalog. */
 export interface CatalogueCopy {
   parts: PartCopy[];
 }
 
 const NONE: readonly PartCopy[] = [];
 
-/** The parts of the catalogue that a build carries; an older file carries none. */
+/** The parts of the catalog that a build carries; an older file carries none. */
 export const copiesIn = ({ catalogue }: Pick<Build, 'catalogue'>): readonly PartCopy[] =>
   catalogue?.parts ?? NONE;
 

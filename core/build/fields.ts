@@ -40,7 +40,7 @@ export interface OneOfField<V extends string = string> extends Titled {
   names?: Partial<Record<V, string>>;
 }
 
-/** The id of a part of the catalogue. */
+/** The id of a part of the catalog. */
 export interface PartField extends Titled {
   kind: 'part';
   of: string;

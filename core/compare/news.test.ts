@@ -61,7 +61,7 @@ describe('newer figures of a part', () => {
     });
   });
 
-  it('are none of what the newest catalogue no longer has, or of what is chosen anew', () => {
+  it('are none of what the newest catalog no longer has, or of what is chosen anew', () => {
     const gone = ofOldEdition('pump', (part) => ({ ...part, id: 'gone-pump' }), {
       ...plain,
       pump: { ...plain.pump, partId: 'gone-pump' },

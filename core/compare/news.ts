@@ -35,7 +35,7 @@ const standsOtherwise = (
     return [{ title, before: was ? STATUS_WORDS[was] : 'not judged', after: STATUS_WORDS[status] }];
   });
 
-/** A part of which the newest catalogue says something else than the build carries. */
+/** A part of which the newest catalog says something else than the build carries. */
 export interface PartNews extends NewerPart {
   /** What is said otherwise of it. */
   differences: BeforeAndAfter[];
@@ -45,7 +45,7 @@ export interface PartNews extends NewerPart {
   stands: BeforeAndAfter[];
 }
 
-/** What the newest catalogue has otherwise of the parts that a build carries, and what each would change. */
+/** What the newest catalog has otherwise of the parts that a build carries, and what each would change. */
 export const newsOf = (evaluation: Evaluation): PartNews[] => {
   const { build } = evaluation;
   const names = house.namesIn(build);

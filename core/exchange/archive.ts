@@ -15,7 +15,7 @@ import { problemsWithin } from './taken.js';
 /**
  * Everything of a department as lines of JSON, so that an archive of any size is written and read a line at a
  * time: its head, its own parts, then build by build its revisions, the oldest first, and an end. What a
- * revision carries of the catalogue stands once, on a line before it, under the hash of what it says.
+ * revision carries of the catalog stands once, on a line before it, under the hash of what it says.
  */
 export const ARCHIVE_FORMAT = 'baros-department';
 export const ARCHIVE_VERSION = 3;
@@ -75,7 +75,7 @@ class OwnPartLine {
 
 const HASH = /^[0-9a-f]{64}$/;
 
-/** A part of the catalogue as some revision carries it. */
+/** A part of the catalog as some revision carries it. */
 class PartLine {
   @Equals('part')
   line!: 'part';

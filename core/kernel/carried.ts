@@ -60,7 +60,7 @@ export function namedParts({ blocks }: Pick<Catalogued, 'blocks'>, build: Build)
 
 /**
  * A build that carries the parts that it names and no others: its own, and of those that ship the figures
- * with which they were chosen. What it names anew comes from the newest catalogue.
+ * with which they were chosen. What it names anew comes from the newest catalog.
  */
 export function carrying(of: Catalogued, build: Build): Build {
   const wanted = new Map<string, Set<string>>(of.shelves.map(({ kind }) => [kind, new Set()]));
@@ -104,11 +104,11 @@ export function copyProblems({ shelves }: Pick<Catalogued, 'shelves'>, build: Bu
   });
 }
 
-/** A part of which a build carries other figures than the newest catalogue has. */
+/** A part of which a build carries other figures than the newest catalog has. */
 export interface NewerPart {
   kind: string;
   id: string;
-  /** As the newest catalogue calls it. */
+  /** As the newest catalog calls it. */
   name: string;
   /** Editions: the one from which the build has it, and the newest. */
   edition: string;
@@ -117,7 +117,7 @@ export interface NewerPart {
   newest: PartCopy['part'];
 }
 
-/** The parts of a build that the newest catalogue has with other figures. */
+/** The parts of a build that the newest catalog has with other figures. */
 export const newerParts = ({ shelves, edition }: Catalogued, build: Build): NewerPart[] =>
   copiesIn(build).flatMap((copy) => {
     const { kind, part } = copy;

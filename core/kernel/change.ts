@@ -16,7 +16,7 @@ export interface Candidate {
 }
 
 /**
- * A kind of change that may mend something: what it helps, and which changes of it the catalogue allows on a
+ * A kind of change that may mend something: what it helps, and which changes of it the catalog allows on a
  * build.
  */
 export interface ChangeKind {

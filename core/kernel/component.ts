@@ -70,7 +70,7 @@ export interface Component {
   needs?: 'pump';
   /** Why its weight can't be written over; left out where it can. */
   follows?: string;
-  /** What the catalogue says, where a better weight stands in its place. */
+  /** What the catalog says, where a better weight stands in its place. */
   catalogued?: { weightLb: number; basis: Basis; tolerancePct: number };
 }
 

@@ -60,7 +60,7 @@ export class Evaluation {
 
   /**
    * What a reading comes to for this build.
-   * @throws RangeError where the build names a part that the catalogue does not have.
+   * @throws RangeError where the build names a part that the catalog does not have.
    */
   read<T>(reading: Reading<T>): T {
     const known = this.known.get(reading);

@@ -251,7 +251,7 @@ export class House implements Rulebook {
       return [
         {
           field: at,
-          message: `${at} must be a ${kind} of the catalogue (was "${id}", which it does not have)`,
+          message: `${at} must be a ${kind} of the catalog (was "${id}", which it does not have)`,
         },
       ];
     return [];
@@ -285,11 +285,11 @@ export class House implements Rulebook {
 
   /**
    * A build that carries the parts that it names and no others: its own, and of those that ship the figures
-   * with which they were chosen. What it names anew comes from the newest catalogue.
+   * with which they were chosen. What it names anew comes from the newest catalog.
    */
   carrying = (build: Build): Build => carrying(this, build);
 
-  /** The parts of a build that the newest catalogue has with other figures: offered, and never taken by themselves. */
+  /** The parts of a build that the newest catalog has with other figures: offered, and never taken by themselves. */
   newerParts = (build: Build): NewerPart[] => newerParts(this, build);
 
   /** A build with the newest figures of some of the parts that it carries. */

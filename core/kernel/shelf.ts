@@ -62,7 +62,7 @@ export class Stock<P extends Named> {
    */
   part(id: string): P {
     const part = this.byId.get(id);
-    if (!part) throw new RangeError(`the catalogue has no ${this.kind} "${id}"`);
+    if (!part) throw new RangeError(`the catalog has no ${this.kind} "${id}"`);
     return part;
   }
 
@@ -201,7 +201,7 @@ export class Shelf<P extends Named = Named> {
   }
 
   /**
-   * An own part with its figures on the shape of the one of the catalogue that it is like; undefined where that
+   * An own part with its figures on the shape of the one of the catalog that it is like; undefined where that
    * one is not known.
    */
   resolve(own: OwnPart, catalogue: Stock<P> = this.shipped): P | undefined {

@@ -38,7 +38,7 @@ describe('every part', () => {
   it('is found by kind and id, and missed with a clear word', () => {
     expect(hoseShelf.shipped.part('supply-5').sizeIn).toBe(5);
     expect(hoseShelf.shipped.find('garden')).toBeUndefined();
-    expect(() => hoseShelf.shipped.part('garden')).toThrow('the catalogue has no hose "garden"');
+    expect(() => hoseShelf.shipped.part('garden')).toThrow('the catalog has no hose "garden"');
   });
 
   it('suits the types that it says', () => {

@@ -6,7 +6,7 @@ import { house } from '../subjects/index.js';
 
 /**
  * Files as Baros once wrote them, with what they came to then. They carry the figures of their parts: whatever
- * becomes of the catalogue, they open, weigh and cost the same. Where things stand is reckoned truer since: the
+ * becomes of the catalog, they open, weigh and cost the same. Where things stand is reckoned truer since: the
  * axles may share that weight otherwise, by no more than a hundred pounds.
  */
 const folder = new URL('./files/', import.meta.url);

@@ -241,7 +241,7 @@ describe('a department as one archive', () => {
         ...line,
         file: { ...(line['file'] as object), pump: { version: 1, partId: 'gone' } },
       })),
-      /line \d+: file\.pump\.partId must be a pump of the catalogue/,
+      /line \d+: file\.pump\.partId must be a pump of the catalog/,
     ],
     [
       'with a part that stands nowhere',

@@ -154,7 +154,7 @@ describe('what builds refuse', () => {
       'a part that no longer exists',
       (s) => ({ ...s, pump: { ...s.pump, partId: 'pump-of-old' } }),
       'build.pump.partId',
-      /must be a pump of the catalogue \(was "pump-of-old"/,
+      /must be a pump of the catalog \(was "pump-of-old"/,
     ],
     [
       'a negative length of hose',

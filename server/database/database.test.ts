@@ -49,7 +49,7 @@ describe('the migrations', () => {
       ).map((row: { table_name: string }) => row.table_name);
     const all = ['build_revisions', 'builds', 'catalogue_parts', 'departments', 'migrations', 'own_parts'];
     expect(await tables()).toEqual(all);
-    // Back over what only added columns, to what brought the parts of the catalogue.
+    // Back over what only added columns, to what brought the parts of the catalog.
     await source.undoLastMigration();
     expect(await tables()).toEqual(all);
     await source.undoLastMigration();

@@ -26,7 +26,7 @@ export function buildSchema(): Record<string, unknown> {
   return {
     $schema: 'https://json-schema.org/draft/2020-12/schema',
     title: 'Baros build file (*.baros.json)',
-    description: `One complete build, format ${BUILD_FORMAT}, version ${BUILD_VERSION}. Lengths in, weights lb, liquids US gal, hose ft, money cents. Older versions are upgraded when read; parts must exist in the catalogue, in parts.own or in catalogue.parts, whose fields are those of the parts of their kind.`,
+    description: `One complete build, format ${BUILD_FORMAT}, version ${BUILD_VERSION}. Lengths in, weights lb, liquids US gal, hose ft, money cents. Older versions are upgraded when read; parts must exist in the catalog, in parts.own or in catalogue.parts, whose fields are those of the parts of their kind.`,
     ...inFile(all[file]),
     $defs: Object.fromEntries([...needed].sort().map((name) => [name, inFile(all[name])])),
   };

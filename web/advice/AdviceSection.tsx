@@ -78,8 +78,8 @@ function Result({ result, onTake }: { result: AdviceResult; onTake: (advice: Adv
           <h2 className={classes.sub}>Why nothing mends: {say(obstacle.title).toLowerCase()}</h2>
           {obstacle.nearest.length === 0 ? (
             <p className={classes.says}>
-              The catalogue offers no change to this build that brings it nearer to its limit. Another
-              chassis, a part of your own, or another limit would have to.
+              The catalog offers no change to this build that brings it nearer to its limit. Another chassis,
+              a part of your own, or another limit would have to.
             </p>
           ) : (
             <>
@@ -184,7 +184,7 @@ export function AdviceSection() {
       )}
       {search.phase === 'idle' && (
         <p className={classes.says}>
-          Every change of these kinds that the catalogue allows is weighed as a whole truck. Every two of them
+          Every change of these kinds that the catalog allows is weighed as a whole truck. Every two of them
           are first reckoned by what each gains; the most promising pairs are then weighed as whole trucks
           too. Nothing is changed until you apply it, and undo takes it back.
         </p>

@@ -27,7 +27,7 @@ function News({ news, onTake }: { news: PartNews; onTake: () => void }) {
         </Button>
       </Group>
       <div className="quiet">
-        Carried from the catalogue of {edition}; the newest is of {now}.
+        Carried from the catalog of {edition}; the newest is of {now}.
       </div>
       <ul>
         {differences.map(({ title, before, after }) => (
@@ -64,14 +64,14 @@ export function CatalogueNews({ evaluation, bench }: { evaluation: Evaluation; b
   return (
     <p className={classes.news} role="status">
       {counted(many, 'part or limit', 'parts or limits')} of this build {many === 1 ? 'has' : 'have'} other
-      figures in the newest catalogue. It keeps those with which {many === 1 ? 'it was' : 'they were'} chosen.{' '}
+      figures in the newest catalog. It keeps those with which {many === 1 ? 'it was' : 'they were'} chosen.{' '}
       <Button size="compact-xs" variant="default" onClick={() => setOpen(true)}>
         See what would change
       </Button>
       <Modal
         opened={open}
         onClose={() => setOpen(false)}
-        title="Newer figures of the catalogue"
+        title="Newer figures of the catalog"
         centered
         size="lg"
       >

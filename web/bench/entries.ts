@@ -118,7 +118,7 @@ export function entriesOf(id: string, evaluation: Evaluation, hands: Hands): Ent
       note: 'H',
       run: () => hands.visit(`/builds/${id}/history`),
     },
-    { id: 'catalogue', group: 'Screens', name: 'Catalogue', run: () => hands.visit('/catalogue') },
+    { id: 'catalogue', group: 'Screens', name: 'Catalog', run: () => hands.visit('/catalogue') },
     ...UNIT_SYSTEMS.map((system): Entry => ({
       id: `units-${system}`,
       group: 'Units',

@@ -180,14 +180,14 @@ function Parts({ kind }: { kind: string }) {
   );
 }
 
-/** The catalogue that ships with Baros, to look through. */
+/** The catalog that ships with Baros, to look through. */
 export function CatalogueScreen() {
   useTitle('Catalog');
   const [kind, setKind] = useState<string>('chassis');
   return (
     <div className={classes.catalogue}>
       <InBar>
-        <h1 className={classes.barTitle}>Catalogue</h1>
+        <h1 className={classes.barTitle}>Catalog</h1>
       </InBar>
       <nav className={classes.kinds} aria-label="Kinds of part">
         {SHOWN_KINDS.map((shown) => (

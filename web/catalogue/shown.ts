@@ -4,7 +4,7 @@ import type { PartFigureField } from '#core/kernel';
 import { house } from '#core/subjects';
 import { amount, formatMoney } from '#core/units';
 
-/** The kinds that the catalogue shows, with their names: those that have figures or words to choose by. */
+/** The kinds that the catalog shows, with their names: those that have figures or words to choose by. */
 export const SHOWN_KINDS: { kind: string; name: string }[] = house.shelves
   .filter(({ ownable, shipped }) => ownable || shipped.all().some((part) => 'words' in part))
   .map(({ kind, title }) => ({ kind, name: title }));

@@ -44,7 +44,7 @@ export function YardScreen() {
       <div className={classes.head}>
         <h1>The yard</h1>
         <Button component={Link} to="/catalogue" variant="default" leftSection={<IconBooks size={16} />}>
-          Catalogue
+          Catalog
         </Button>
         <Button variant="default" leftSection={<IconFileImport size={16} />} onClick={() => setReading(true)}>
           Read an archive

@@ -216,7 +216,7 @@ describe('compartments as data', () => {
       { face: 'inside' },
       /compartments.0.face must be one of the following values: left, right, through/,
     ],
-    ['doors that are none', { doorsId: 'curtain' }, /doorsId must be a doors of the catalogue/],
+    ['doors that are none', { doorsId: 'curtain' }, /doorsId must be a doors of the catalog/],
     ['no name', { name: '' }, /name must have 1 to 20 characters/],
   ])('are refused with %s', (_, change, message) => {
     const broken = withCompartments(own, [{ ...own.body.compartments![0]!, ...change } as never]);

@@ -133,10 +133,10 @@ export function limitsProblems(build: Build, house: House): Problem[] {
   const problems: Problem[] = [];
   const say = (at: string, message: string) => problems.push({ field: at, message: `${at} ${message}` });
   if (alsoId !== undefined && !profileShelf.in(build).find(alsoId))
-    say('limits.alsoId', `must be a profile of the catalogue (was "${alsoId}")`);
+    say('limits.alsoId', `must be a profile of the catalog (was "${alsoId}")`);
   if (!own) {
     if (!profileShelf.in(build).find(profileId))
-      say('limits.profileId', `must be a profile of the catalogue, or the build's own (was "${profileId}")`);
+      say('limits.profileId', `must be a profile of the catalog, or the build's own (was "${profileId}")`);
     return problems;
   }
   if (own.id !== profileId) say('limits.own.id', `must be the profileId "${profileId}" (was "${own.id}")`);

@@ -129,12 +129,12 @@ describe('a profile of the department’s own', () => {
     [
       'an unknown profile',
       (s) => withOwn(s, undefined as never, 'gone'),
-      /limits.profileId must be a profile of the catalogue/,
+      /limits.profileId must be a profile of the catalog/,
     ],
     [
       'an unknown second profile',
       (s) => withAlso(s, 'gone'),
-      /limits.alsoId must be a profile of the catalogue/,
+      /limits.alsoId must be a profile of the catalog/,
     ],
     [
       'limits that are not the ones named',

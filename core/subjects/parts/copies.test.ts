@@ -13,7 +13,7 @@ const PUMP = plain.pump.partId!;
 const gross = (build: Build) => house.measure(build)['gross']!;
 const file = (build: Build) => JSON.parse(JSON.stringify(build)) as Build;
 
-/** A build as another edition of the catalogue had its pump: this is what a file of that time holds. */
+/** A build as another edition of the catalog had its pump: this is what a file of that time holds. */
 function ofOldEdition(change: Record<string, unknown>, build = plain): Build {
   const catalogue = {
     parts: copiesIn(file(build)).map((copy): PartCopy =>
@@ -40,12 +40,12 @@ describe('a build', () => {
     },
   );
 
-  it('of an older version is read under the newest catalogue', () => {
+  it('of an older version is read under the newest catalog', () => {
     const { catalogue: _, ...without } = file(plain);
     expect(copiesIn(house.parse(without))).toEqual(copiesIn(plain));
   });
 
-  it('keeps the figures with which a part was chosen under a later catalogue', () => {
+  it('keeps the figures with which a part was chosen under a later catalog', () => {
     const old = house.parse(ofOldEdition({ weightLb: 3_310, priceCents: 9_000_000 }));
     expect(gross(old) - gross(plain)).toBeCloseTo(3_310 - pumpShelf.shipped.part(PUMP).weightLb, 9);
     expect(house.measure(old)['price']! - house.measure(plain)['price']!).toBe(9_000_000 - 8_800_000);
@@ -64,13 +64,13 @@ describe('a build', () => {
     expect(copiesIn(back).find(({ kind }) => kind === 'pump')?.edition).toBe(house.edition);
   });
 
-  it('keeps a part that the catalogue no longer has', () => {
+  it('keeps a part that the catalog no longer has', () => {
     const gone = ofOldEdition({ id: 'gone', name: 'Gone', weightLb: 3_310 });
     const build = house.parse({ ...gone, pump: { ...gone.pump, partId: 'gone' } });
     expect(house.evaluate(build).findings.filter(({ status }) => status === 'fails')).toEqual([]);
     expect(gross(build) - gross(plain)).toBeCloseTo(260, 9);
     const without = { ...file(build), catalogue: { parts: [] } };
-    expect(() => house.parse(without)).toThrow(/pump.partId must be a pump of the catalogue \(was "gone"/);
+    expect(() => house.parse(without)).toThrow(/pump.partId must be a pump of the catalog \(was "gone"/);
   });
 
   it('keeps what an own part is like', () => {
@@ -151,7 +151,7 @@ describe('a copy of a part is refused', () => {
   });
 });
 
-describe('the catalogue', () => {
+describe('the catalog', () => {
   it('says nothing that a file would lose', () => {
     for (const { kind, shipped } of house.shelves)
       for (const part of shipped.all())

@@ -98,7 +98,7 @@ export type WeighedWeight = Build['weights']['weighed'][number];
 export type OwnState = Build['weights']['states'][number];
 export type Growth = NonNullable<Build['weights']['growth']>;
 
-/** A better weight for a component, or the catalogue's again. */
+/** A better weight for a component, or the catalog's again. */
 export const withWeighed = (build: Build, id: string, weighed: WeighedWeight | null): Build =>
   withBlock(build, 'weights', { weighed: withLine(build.weights.weighed, id, weighed) });
 

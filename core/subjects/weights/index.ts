@@ -100,7 +100,7 @@ const weighedStands = check(
       'A weight belongs to what was weighed',
       ended.length > 0
         ? `No longer counted: ${listed(said)}.`
-        : `${counted(weighed.length, 'weight')} written over the catalogue’s ${weighed.length === 1 ? 'counts' : 'count'}.`,
+        : `${counted(weighed.length, 'weight')} written over the catalog’s ${weighed.length === 1 ? 'counts' : 'count'}.`,
     );
   },
 );

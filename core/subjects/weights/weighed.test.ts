@@ -24,7 +24,7 @@ const ended = (build: Build) =>
     .map(({ weight, now }) => [weight.id, now?.name ?? null]);
 
 describe('a weighed weight', () => {
-  it('stands in place of the catalogue’s, and is taken back', () => {
+  it('stands in place of the catalog’s, and is taken back', () => {
     const better = weighed(pumper, 'chassis', 20_000);
     expect(of(better, 'chassis')).toMatchObject({ weightLb: 20_000, basis: 'weighed', tolerancePct: 1 });
     expect(of(better, 'chassis').catalogued!.weightLb).toBeCloseTo(of(pumper, 'chassis').weightLb, 9);
