@@ -69,23 +69,20 @@ test('a figure beyond its ends is not taken, and the truck stays as it was', asy
 test('equipment is added with its weight in sight, moved, counted and taken off', async ({ page }) => {
   await pumper(page);
   await openStep(page, 'Equipment');
-  await page
-    .getByRole('combobox', { name: 'Piece' })
-    .or(page.getByRole('textbox', { name: 'Piece' }))
-    .click();
+  await page.getByRole('combobox', { name: 'Pieces' }).fill('cribbing');
   await page.getByRole('option', { name: /^Cribbing set/ }).click();
   await page.getByLabel('Into').selectOption('R3');
   await page.getByRole('button', { name: 'Add', exact: true }).click();
   const line = page.getByRole('button', { name: /^Cribbing set/ });
   await expect(line).toContainText('140 lb');
   await line.click();
-  await amount(page, 'How many', 3);
+  await amount(page, 'How many: Cribbing set, R3', 3);
   await expect(line).toContainText('420 lb');
   const place = page.getByRole('radio', { name: /^Compartment L1/ });
   await expect(page.locator('label', { has: place })).toContainText(/front \+\d+ lb, rear −\d+ lb/);
   await place.check();
   await expect(line).toContainText('L1');
-  await expect(step(page, 'Equipment')).toContainText(/\d+ pieces, [\d,]+ lb/);
+  await expect(step(page, 'Equipment')).toContainText(/\d+ pieces · [\d,]+ lb/);
   await page.getByRole('button', { name: 'Take off cribbing set' }).click();
   await expect(line).toBeHidden();
   await expect(page.getByText(/lighter than the profile’s allowance/)).toBeVisible();

@@ -51,7 +51,7 @@ test('the floor of a compartment is moved on the drawing by keyboard', async ({ 
 test('a piece that does not go in is named, with the places where it would', async ({ page }) => {
   await pumper(page, 'Long engine');
   await openStep(page, 'Equipment');
-  await page.getByPlaceholder('Find a piece of equipment').fill('Pike pole, 8');
+  await page.getByRole('combobox', { name: 'Pieces' }).fill('Pike pole, 8');
   await page.getByRole('option', { name: /^Pike pole, 8 ft/ }).click();
   await page.getByLabel('Into').selectOption('L2');
   await page.getByRole('button', { name: 'Add', exact: true }).click();

@@ -121,7 +121,7 @@ test.describe('on a tablet', () => {
     await step(page, 'Ladders').tap();
     await page.getByRole('checkbox', { name: /^35 ft two-section/ }).tap();
     await expect(step(page, 'Ladders')).toContainText('over a limit');
-    await page.getByRole('button', { name: /more of \d+ checks to look at/ }).tap();
+    await page.getByRole('button', { name: /^All \d+ checks, \d+ more to look at/ }).tap();
     await page.getByRole('button', { name: 'Apply: Leave off the 35 ft two-section ladder' }).tap();
     await expect(page.getByRole('button', { name: /^All \d+ checks/ })).toBeVisible();
     await saved(page);

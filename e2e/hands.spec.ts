@@ -61,10 +61,11 @@ test('anything is found by name: a step, a part, a component, a finding, a scree
   page,
 }) => {
   await pumper(page, 'Found engine');
-  const find = async (words: string, name: RegExp | string) => {
+  const find = async (words: string, name: RegExp | string, answer?: string) => {
     await page.keyboard.press('Control+k');
     await page.keyboard.type(words);
     await page.getByRole('option', { name }).first().click();
+    if (answer) await page.getByRole('option', { name: answer }).click();
     await expect(page.getByRole('dialog')).toBeHidden();
   };
   await find('ladders', /^Ladders/);
@@ -76,7 +77,7 @@ test('anything is found by name: a step, a part, a component, a finding, a scree
   const pointed = page.getByRole('img', { name: /^Found engine/ }).locator('[class*="pointed"]');
   await find('deck monitor', /^Deck monitor, 1,000 gpm 95 lb/);
   await expect(pointed.first()).toBeVisible();
-  await find('cribbing', /^Cribbing set/);
+  await find('cribbing', /^Cribbing set/, 'Compartment R1');
   await expect(page.getByRole('button', { name: /^Cribbing set/ })).toBeVisible();
   await find('metric', 'Metric');
   await expect(page.getByLabel('Units', { exact: true })).toHaveValue('metric');
@@ -153,7 +154,7 @@ test('two schools on one truck, with what each comes to; and the money against t
   await expect(money.getByRole('row', { name: /^In all/ })).toContainText(/\$\d{3},\d{3}/);
   await money.getByLabel('Budget').fill('100000');
   await expect(money.getByRole('row', { name: /^Over the budget/ })).toBeVisible();
-  await page.getByRole('button', { name: /more of \d+ checks to look at/ }).click();
+  await page.getByRole('button', { name: /^All \d+ checks, \d+ more to look at/ }).click();
   await expect(page.getByText(/Price against the budget/)).toBeVisible();
   await saved(page);
 });

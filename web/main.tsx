@@ -32,7 +32,9 @@ const router = createBrowserRouter([
         lazy: async () => {
           const { YardScreen } = await import('./yard');
           // From the yard people go to the bench: it comes while they look.
-          void whileTheyLook.then(() => Promise.all([import('./session'), import('./bench')]));
+          void whileTheyLook.then(() =>
+            Promise.all([import('./session'), import('./build'), import('./bench')]),
+          );
           return { Component: YardScreen };
         },
       },
@@ -43,17 +45,25 @@ const router = createBrowserRouter([
           return { Component: BuildSession, ErrorBoundary: BuildTrouble };
         },
         children: [
-          { index: true, lazy: async () => ({ Component: (await import('./bench')).BenchScreen }) },
           {
-            path: 'analysis/:section?',
-            lazy: async () => ({ Component: (await import('./analysis')).AnalysisScreen }),
+            lazy: async () => ({ Component: (await import('./build')).BuildShell }),
+            children: [
+              { index: true, lazy: async () => ({ Component: (await import('./bench')).BenchScreen }) },
+              {
+                path: 'analysis/:section?',
+                lazy: async () => ({ Component: (await import('./analysis')).AnalysisScreen }),
+              },
+              {
+                path: 'history',
+                lazy: async () => ({ Component: (await import('./history')).HistoryScreen }),
+              },
+            ],
           },
           // Where the sections stood before: links that people kept still lead there.
           {
             path: 'weights/:section?',
             loader: ({ params }) => redirect(`/builds/${params['id']}/analysis/${params['section'] ?? ''}`),
           },
-          { path: 'history', lazy: async () => ({ Component: (await import('./history')).HistoryScreen }) },
         ],
       },
       { path: 'catalogue', lazy: async () => ({ Component: (await import('./catalogue')).CatalogueScreen }) },

@@ -104,7 +104,10 @@ export const worstStatus = (findings: readonly { status: Status }[]): Status =>
  * compare by it.
  */
 export const nearness = ({ margin, limit }: Pick<Judgement, 'margin' | 'limit'>): number =>
-  margin / Math.max(1, Math.abs(limit));
+  margin === 0 && limit === 0 ? NOTHING_COUNTED : margin / Math.max(1, Math.abs(limit));
+
+/** Where none are wanted and none are there, nothing is near. */
+const NOTHING_COUNTED = Number.MAX_SAFE_INTEGER;
 
 /** Findings, the worst first: by status, then by how near each is to its limit. */
 export const worstFirst = <F extends Judgement>(findings: readonly F[]): F[] =>

@@ -1,5 +1,6 @@
 import type { Build, BuildType } from '../build/index.js';
 import type { AmountField, FieldUnit } from '../build/index.js';
+import { amount, formatWhole, listed, within } from '../units/index.js';
 import type { Evaluation } from './evaluation.js';
 import type { Box } from './shapes.js';
 import { isUsual } from './shelf.js';
@@ -61,6 +62,22 @@ export interface ListChoice {
 }
 
 export type Choice = PickChoice | ToggleChoice | AmountChoice | ListChoice;
+
+/** A choice that this truck does not have, because of another: why, said after its title. */
+export interface AbsentChoice {
+  id: string;
+  title: string;
+  because: string;
+}
+
+/** What is chosen, in words; nothing of a list, which its own panel shows. */
+export function valueOf(choice: Choice): string {
+  if (choice.kind === 'list') return '';
+  if (choice.kind === 'amount')
+    return choice.unit === '' ? formatWhole(choice.value) : amount(choice.value, choice.unit);
+  const chosen = choice.options.filter((option) => option.chosen).map(({ label }) => label);
+  return chosen.length === 0 ? 'None' : listed(chosen.map((label, i) => (i === 0 ? label : within(label))));
+}
 
 /** The option of taking nothing. */
 export const NONE = 'none';

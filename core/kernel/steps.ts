@@ -1,6 +1,8 @@
 import type { Build } from '../build/index.js';
 import { rank, worstStatus } from './check.js';
 import type { Finding, Status } from './check.js';
+import { valueOf } from './choice.js';
+import type { AbsentChoice } from './choice.js';
 import type { Evaluation } from './evaluation.js';
 import type { House } from './house.js';
 
@@ -42,8 +44,7 @@ const choicesByStep = (house: House, build: Build) =>
     choices: house
       .inPanelOf(step)
       .flatMap((subject) => house.choicesOf(subject, build))
-      .filter((choice) => !('fine' in choice && choice.fine))
-      .map(({ id, title }) => ({ id, title })),
+      .filter((choice) => !('fine' in choice && choice.fine)),
   }));
 
 /** A build in which every choice is marked as assumed until a person confirms it. */
@@ -52,17 +53,35 @@ export const allAssumed = (house: House, build: Build): Build => ({
   assumed: choicesByStep(house, build).flatMap(({ choices }) => choices.map(({ id }) => id)),
 });
 
+/** The choices of a step that nobody has confirmed, each with what is chosen now. */
+export interface AssumedStep {
+  step: string;
+  title: string;
+  choices: { id: string; title: string; value: string }[];
+}
+
 /** What is still assumed, by step, in working order. */
-export function assumedIn(
-  house: House,
-  build: Build,
-): { step: string; title: string; choices: { id: string; title: string }[] }[] {
+export function assumedIn(evaluation: Evaluation): AssumedStep[] {
+  const { house, build } = evaluation;
   if (!build.assumed?.length) return [];
   const open = new Set(build.assumed);
   return choicesByStep(house, build)
-    .map(({ choices, ...step }) => ({ ...step, choices: choices.filter(({ id }) => open.has(id)) }))
+    .map(({ choices, ...step }) => ({
+      ...step,
+      choices: choices
+        .filter(({ id }) => open.has(id))
+        .map((choice) => ({
+          id: choice.id,
+          title: choice.title,
+          value: valueOf(choice) || (house.subject(step.step).line?.(evaluation) ?? ''),
+        })),
+    }))
     .filter(({ choices }) => choices.length > 0);
 }
+
+/** What could be chosen in a step if something else were chosen otherwise. */
+export const absentIn = (house: House, build: Build, step: string): AbsentChoice[] =>
+  house.inPanelOf(house.subject(step)).flatMap(({ absent }) => absent?.(build) ?? []);
 
 /** What every screen and paper says of its figures. */
 export const PLANNING_CAUTION =

@@ -1,7 +1,7 @@
 import type { Block, Build, Problem } from '../build/index.js';
 import type { Changes } from './change.js';
 import type { Check } from './check.js';
-import type { Choice, Grip, Question } from './choice.js';
+import type { AbsentChoice, Choice, Grip, Question } from './choice.js';
 import type { Component } from './component.js';
 import type { Evaluation } from './evaluation.js';
 import type { Figure } from './figure.js';
@@ -48,6 +48,8 @@ export interface Subject {
   changes?: readonly Changes[];
   /** What can be chosen; what depends on where things stand asks the evaluation for it. */
   choices?: (build: Build, evaluated: () => Evaluation) => Choice[];
+  /** What could be chosen if something else were chosen otherwise. */
+  absent?: (build: Build) => AbsentChoice[];
   questions?: readonly Question[];
   /** What is chosen, as the sentence of the specification; and as a short line of values. */
   sentence?: (evaluation: Evaluation) => string;

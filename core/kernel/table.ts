@@ -1,5 +1,5 @@
 import { amount, formatMoney } from '../units/index.js';
-import type { Unit } from './check.js';
+import type { Judgement, Unit } from './check.js';
 import type { Quantity } from '../units/index.js';
 
 /**
@@ -61,6 +61,19 @@ export interface ChartOf {
   y: Axis;
   right?: Axis;
   series: Series[];
+}
+
+/**
+ * How far a finding is from its limit, in words: under or over what may be most, to spare or short of what must be
+ * least; nothing where there is nothing to be counted.
+ */
+export function marginOf(finding: Judgement): string {
+  const { actual, limit, margin } = finding;
+  if (!Number.isFinite(margin) || (margin === 0 && limit === 0)) return '';
+  if (margin === 0) return 'none to spare';
+  const isMost = (limit - actual) * margin >= 0;
+  const words = margin < 0 ? (isMost ? 'over' : 'short') : isMost ? 'under' : 'to spare';
+  return `${figureOf(Math.abs(margin), finding)} ${words}`;
 }
 
 /** How far a figure of a finding goes, and of what, in its own unit. */

@@ -6,7 +6,7 @@ import { cautionsFor, changeOf, stepStates } from '../kernel/index.js';
 import { components, compartments, rearShareAt } from '../truck/index.js';
 import { inUnits } from '../units/index.js';
 import { axles } from './chassis/index.js';
-import { allowanceLeftLb, equipmentByGroup } from './equipment/index.js';
+import { allowanceLeftLb, equipmentRows, inSections } from './equipment/index.js';
 import { house } from './index.js';
 import { withProfile } from './limits/index.js';
 import { withPump } from './pump/index.js';
@@ -34,19 +34,19 @@ describe('each step has a sentence of the specification', () => {
         'The chassis shall be a custom chassis, medium four-door cab, with a wheelbase of 200 in, a front axle rated 18,000 lb and a rear axle rated 27,000 lb.',
       cab: 'The cab shall seat 6 under a roof raised 10 in.',
       bumper:
-        'The front bumper shall be a steel bumper, 24 in extension, carrying hose well with cover, receiver with 9,000 lb portable winch and bumper monitor, remote.',
-      pump: 'The pump shall be a midship 1,500 gpm, side panel.',
-      layout: 'From the front the truck shall have cab, pump house and body.',
-      tank: 'The tank shall hold 1,000 gal of water, be T-shaped and stand 0 in behind the front of the body.',
-      foam: 'Foam shall be made by a direct injection, class A, 2.5 gpm, with 30 gal of concentrate.',
+        'The front bumper shall be a steel bumper, 24 in extension, carrying a hose well with cover; a receiver with 9,000 lb portable winch; and a bumper monitor, remote.',
+      pump: 'The pump shall be a midship pump rated 1,500 gpm, with a side panel.',
+      layout: 'From front to rear the truck shall have the cab, the pump house and the body.',
+      tank: 'The tank shall be a T-shaped tank of 1,000 gal, at the front of the body.',
+      foam: 'The foam system shall be direct injection, class A, 2.5 gpm, with 30 gal of concentrate.',
       hose: expect.stringMatching(
-        /^Hose beds shall take 100 ft of 1¾ in attack in the bumper well, 200 ft .* and 500 ft of 3 in supply in the hose bed, officer’s side\.$/,
+        /^Hose beds shall take 100 ft of 1¾ in attack hose in the bumper well; 200 ft .*; and 500 ft of 3 in supply hose in the hose bed, officer’s side\.$/,
       ),
       ladders:
-        'Ground ladders shall be one 24 ft two-section, one 14 ft roof and one 10 ft attic, riding flat on the officer’s side.',
+        'Ground ladders shall be one 24 ft two-section ladder, one 14 ft roof ladder and one 10 ft attic ladder, riding flat on the officer’s side.',
       body: 'The body shall be an aluminum body, 164 in long, with 7 compartments behind roll-up doors.',
       equipment: 'Space and mounting shall be provided for 48 pieces of loose equipment weighing 1,693 lb.',
-      fittings: 'There shall be a warning light bar, a deck monitor, 1,000 gpm and an inverter, 3 kW.',
+      fittings: 'There shall be a warning light bar; a deck monitor, 1,000 gpm; and an inverter, 3 kW.',
     });
   });
 
@@ -59,7 +59,7 @@ describe('each step has a sentence of the specification', () => {
       cab: 'The cab shall seat 5 under a flat roof.',
     });
     expect(sentencesOf(brush)).toMatchObject({
-      tank: 'The tank shall hold 300 gal of water, be upright skid tank and stand 34 in behind the front of the body.',
+      tank: 'The tank shall be an upright skid tank of 300 gal, 34 in behind the front of the body.',
       ladders: 'No ground ladders shall be carried.',
     });
   });
@@ -111,13 +111,13 @@ describe('how each step stands', () => {
 
 describe('equipment by group', () => {
   it('has every line once, and weighs what the list weighs', () => {
-    const groups = equipmentByGroup(pumper);
-    expect(groups.flatMap(({ lines }) => lines.map(({ id }) => id)).sort()).toEqual(
+    const groups = inSections(house.evaluate(pumper).read(equipmentRows), 'group');
+    expect(groups.flatMap(({ rows }) => rows.map(({ line }) => line.id)).sort()).toEqual(
       pumper.equipment.lines.map(({ id }) => id).sort(),
     );
     expect(groups.reduce((sum, { weightLb }) => sum + weightLb, 0)).toBe(1693);
-    expect(groups.find(({ group }) => group === 'rescue')?.weightLb).toBe(399);
-    expect(equipmentByGroup(bare)).toEqual([]);
+    expect(groups.find(({ id }) => id === 'rescue')?.weightLb).toBe(399);
+    expect(inSections(house.evaluate(bare).read(equipmentRows), 'group')).toEqual([]);
   });
 
   it('leaves of the allowance what the list does not fill', () => {

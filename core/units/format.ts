@@ -64,9 +64,18 @@ export const within = (name: string): string =>
 export const counted = (count: number, singular: string, plural = `${singular}s`): string =>
   `${formatWhole(count)} ${count === 1 ? singular : plural}`;
 
-/** Things in a row as a sentence has them: "a, b and c". */
-export const listed = (items: readonly string[]): string =>
-  items.length < 2 ? items.join('') : `${items.slice(0, -1).join(', ')} and ${items.at(-1)!}`;
+/** Things in a row as a sentence has them: "a, b and c"; "a, large; b; and c" where a comma stands in one. */
+export function listed(items: readonly string[]): string {
+  if (items.length < 2) return items.join('');
+  const [between, last] = items.some((item) => item.includes(', ')) ? ['; ', '; and '] : [', ', ' and '];
+  return `${items.slice(0, -1).join(between)}${last}${items.at(-1)!}`;
+}
+
+/** Values in a short line, with a capital: "Steel, 24 in · 3 on it". */
+export function inShort(...values: (string | false)[]): string {
+  const said = values.filter(Boolean).join(' · ');
+  return said.charAt(0).toUpperCase() + said.slice(1);
+}
 
 /** A name with its article, where it begins with a word: "an aluminum body", "a PTO pump", "one 24 ft ladder". */
 export const one = (name: string): string => {

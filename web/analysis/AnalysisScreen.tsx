@@ -1,8 +1,7 @@
 import { Suspense } from 'react';
 import { NavLink, useNavigate, useParams } from 'react-router';
 import { useKeys, useTitle } from '../common';
-import { FilesMenu, useFiles } from '../files';
-import { SessionBar, useSession } from '../session';
+import { useSession } from '../session';
 import classes from './analysis.module.css';
 import { sectionAt, stepped } from './grouped';
 import { SECTION_GROUPS, SECTIONS_OF_ANALYSIS } from './sections';
@@ -12,7 +11,6 @@ export function AnalysisScreen() {
   const { id, bench } = useSession();
   const { section } = useParams();
   const navigate = useNavigate();
-  const files = useFiles();
   const now = sectionAt(SECTIONS_OF_ANALYSIS, section);
   const { id: open, title, Section } = now;
   useTitle(`${bench.build.name}, analysis: ${title}`);
@@ -24,9 +22,6 @@ export function AnalysisScreen() {
   ]);
   return (
     <div className={classes.analysis}>
-      <SessionBar>
-        <FilesMenu actions={files.actions} />
-      </SessionBar>
       <nav className={classes.sections} aria-label="Sections of the analysis">
         {SECTION_GROUPS.map(({ group, sections }) => (
           <div key={group} className={classes.group}>
@@ -54,7 +49,6 @@ export function AnalysisScreen() {
           <Section key={open} />
         </Suspense>
       </section>
-      {files.dialogs}
     </div>
   );
 }

@@ -2,24 +2,28 @@ import { ActionIcon, Button } from '@mantine/core';
 import { IconX } from '@tabler/icons-react';
 import { confirmed } from '#core/build';
 import { assumedIn } from '#core/kernel';
-import { house } from '#core/subjects';
+import type { Evaluation } from '#core/kernel';
+import { counted } from '#core/units';
 import { useUnits } from '../common';
 import type { Bench } from '../session';
 import { classes } from '../panel';
 import look from './assumed.module.css';
 
-/** What nobody has confirmed yet, by step. */
+/** What nobody has confirmed yet, by step, each with what is chosen now. */
 export function AssumedPanel({
+  evaluation,
   bench,
   onStep,
   onClose,
 }: {
+  evaluation: Evaluation;
   bench: Bench;
   onStep: (step: string) => void;
   onClose: () => void;
 }) {
   const { say } = useUnits();
-  const steps = assumedIn(house, bench.build);
+  const steps = assumedIn(evaluation);
+  const all = steps.flatMap(({ choices }) => choices.map(({ id }) => id));
   const confirm = (ids: string[], words: string) =>
     bench.change({ build: confirmed(bench.build, ids), words });
   return (
@@ -38,6 +42,18 @@ export function AssumedPanel({
       </div>
       {steps.length === 0 && (
         <p className={classes.note}>Every choice of this build has been made or confirmed.</p>
+      )}
+      {steps.length > 0 && (
+        <div className={look.all}>
+          <p>Baros chose these as usual for such a truck. Look them over; change one in its step.</p>
+          <Button
+            size="xs"
+            variant="default"
+            onClick={() => confirm(all, `Confirmed ${counted(all.length, 'choice')} at once`)}
+          >
+            Confirm all {all.length}
+          </Button>
+        </div>
       )}
       {steps.map(({ step, title, choices }) => (
         <section key={step} className={classes.group} aria-label={title}>
@@ -63,7 +79,10 @@ export function AssumedPanel({
           <ul className={look.assumedList}>
             {choices.map((choice) => (
               <li key={choice.id}>
-                <span>{say(choice.title)}</span>
+                <span>
+                  {say(choice.title)}
+                  <b className={look.value}>{say(choice.value)}</b>
+                </span>
                 <Button
                   size="compact-xs"
                   variant="subtle"

@@ -1,21 +1,16 @@
-import { ActionIcon } from '@mantine/core';
-import { IconKeyboard, IconSearch } from '@tabler/icons-react';
-import { memo, Suspense, useCallback, useDeferredValue, useMemo, useState } from 'react';
-import { useNavigate } from 'react-router';
+import { Suspense, useCallback, useDeferredValue, useLayoutEffect, useMemo, useState } from 'react';
+import { useLocation } from 'react-router';
 import { assumedIn, stepStates, worstFirst } from '#core/kernel';
 import type { Direction, Grip } from '#core/kernel';
 import { house } from '#core/subjects';
 import { useOwnParts } from '../api';
-import { Skip, useKeys, useTitle, useUnits, useUnitSwitch } from '../common';
+import { Skip, useKeys, useTitle } from '../common';
 import type { Arrangement } from '../drawing';
-import { FilesMenu, useFiles } from '../files';
-import type { FileAction } from '../files';
-import { evaluated, SessionBar, useOffered, useSession } from '../session';
+import { evaluated, useOffered, useSession } from '../session';
 import { SIDES } from '../subjects';
 import { ARRANGEMENTS, Drawing } from './Drawing';
-import type { Hands } from './entries';
-import { AssumedPanel, FindingsPanel, Finder, Shortcuts } from './later';
-import { STEP_KEYS } from './keys';
+import { goingOf, STEP_KEYS } from '../build';
+import { AssumedPanel, FindingsPanel } from './later';
 import { StepList } from './StepList';
 import { StepPanel } from './StepPanel';
 import { STEP, usePanel } from './panel';
@@ -25,40 +20,15 @@ import look from './bench.module.css';
 const CHOICES = 'choices';
 const ASSUMED = 'assumed';
 
-type BarProps = { actions: FileAction[]; onFind: () => void; onKeys: () => void };
-
-/** The bench's own controls in the bar. */
-const BenchBar = memo(function BenchBar({ actions, onFind, onKeys }: BarProps) {
-  const icon = { variant: 'subtle', color: 'gray', c: 'var(--ink)' } as const;
-  return (
-    <>
-      <ActionIcon {...icon} onClick={onFind} aria-label="Find anything" title="Find anything (Ctrl K)">
-        <IconSearch size={18} />
-      </ActionIcon>
-      <FilesMenu actions={actions} />
-      <ActionIcon {...icon} onClick={onKeys} aria-label="Keys" title="Keys (?)">
-        <IconKeyboard size={19} />
-      </ActionIcon>
-    </>
-  );
-});
-
 /** The bench of the build that is open: the order of work, the drawing, the scale, and the choices of a step. */
 export function BenchScreen() {
-  const { id, view, bench, evaluation } = useSession();
+  const { view, bench, evaluation } = useSession();
   const { build, before: beforeBuild, step: changes } = bench;
-  const { say } = useUnits();
-  const takeUnits = useUnitSwitch();
-  const navigate = useNavigate();
+  const location = useLocation();
   const [step, setStep] = useState(() => house.stepsFor(build)[0]!.id);
   const [panel, setPanel] = usePanel();
   const [arrangement, setArrangement] = useState<Arrangement>('driver');
   const [pointedAt, setPointedAt] = useState<string[]>([]);
-  const [keys, setKeys] = useState(false);
-  const [finding, setFinding] = useState(false);
-  const find = useCallback(() => setFinding(true), []);
-  const showKeys = useCallback(() => setKeys(true), []);
-  const files = useFiles();
   useTitle(`${build.name}, bench`);
   const ownParts = useOwnParts(view.departmentId).data;
   const offered = useOffered();
@@ -71,7 +41,7 @@ export function BenchScreen() {
   const panelled = held ? later : seen;
 
   const steps = useMemo(() => stepStates(panelled.evaluation), [panelled.evaluation]);
-  const assumed = useMemo(() => assumedIn(house, panelled.bench.build), [panelled.bench.build]);
+  const assumed = useMemo(() => assumedIn(panelled.evaluation), [panelled.evaluation]);
   const grips = useMemo(
     () =>
       house.subjects.flatMap(({ id, grips: of }) =>
@@ -95,6 +65,8 @@ export function BenchScreen() {
   );
   const open = panel.kind === 'finding' ? panel.id : null;
   const openFinding = (check: string) => setPanel(check === open ? STEP : { kind: 'finding', id: check });
+  const openAll = () =>
+    setPanel((now) => (now.kind === 'finding' && !now.id ? STEP : { kind: 'finding', id: null }));
   const toggle = useCallback(
     (side: string) =>
       setPanel((now) => (now.kind === 'side' && now.id === side ? STEP : { kind: 'side', id: side })),
@@ -124,7 +96,6 @@ export function BenchScreen() {
   }, [settle]);
 
   useKeys([
-    ['mod+K', find],
     ['alt+ArrowUp', () => nextStep(-1)],
     ['alt+ArrowDown', () => nextStep(1)],
     ...STEP_KEYS.map((key, i): [string, () => void] => [key, () => stepAt(i)]),
@@ -132,28 +103,19 @@ export function BenchScreen() {
     ['F', () => setPanel(open ? STEP : { kind: 'finding', id: worstFirst(evaluation.findings)[0]!.id })],
     ...SIDES.map(({ id: side, key }): [string, () => void] => [key, () => toggle(side)]),
     ['A', () => toggle(ASSUMED)],
-    ['/', find],
     ['Escape', close],
-    ['shift+?', showKeys],
-    ['?', showKeys],
   ]);
 
-  const hands = useMemo(
-    (): Hands => ({
-      say,
-      bench,
-      goTo,
-      open: (check) => setPanel({ kind: 'finding', id: check }),
-      point: setPointedAt,
-      arrange: setArrangement,
-      show: (side) => setPanel({ kind: 'side', id: side }),
-      visit: (path) => void navigate(path),
-      units: takeUnits,
-      files: files.actions,
-      keys: showKeys,
-    }),
-    [say, bench, goTo, setPanel, navigate, takeUnits, files.actions, showKeys],
-  );
+  // What was found by name, here or on another screen of the build, is gone to.
+  useLayoutEffect(() => {
+    const going = goingOf(location.state);
+    if (!going) return;
+    if ('step' in going) goTo(going.step);
+    if ('step' in going && going.point) setPointedAt(going.point);
+    if ('finding' in going) setPanel({ kind: 'finding', id: going.finding });
+    if ('panel' in going) setPanel({ kind: 'side', id: going.panel });
+    if ('view' in going) setArrangement(going.view);
+  }, [location, goTo, setPanel]);
 
   const { title } = house.subject(step);
   const Side = panel.kind === 'side' ? SIDES.find(({ id: side }) => side === panel.id) : undefined;
@@ -161,9 +123,6 @@ export function BenchScreen() {
     panel.kind === 'step' ? title : panel.kind === 'finding' ? 'Findings' : (Side?.title ?? 'Still assumed');
   return (
     <div className={look.bench}>
-      <SessionBar>
-        <BenchBar actions={files.actions} onFind={find} onKeys={showKeys} />
-      </SessionBar>
       <StepList steps={steps} step={step} onStep={goTo} assumed={assumed} onAssumed={toAssumed} />
       <Drawing
         evaluation={evaluation}
@@ -173,6 +132,7 @@ export function BenchScreen() {
         pointedAt={pointedAt}
         open={open}
         onOpen={openFinding}
+        onAll={openAll}
         grips={grips}
         onMove={move}
         onLetGo={letGo}
@@ -194,18 +154,13 @@ export function BenchScreen() {
           )}
           {Side && <Side.Panel evaluation={evaluation} bench={bench} onClose={close} />}
           {panel.kind === 'side' && panel.id === ASSUMED && (
-            <AssumedPanel bench={bench} onStep={goTo} onClose={close} />
+            <AssumedPanel evaluation={evaluation} bench={bench} onStep={goTo} onClose={close} />
           )}
         </Suspense>
         {panel.kind === 'step' && (
           <StepPanel step={step} seen={panelled} view={view} ownParts={ownParts} pointAt={setPointedAt} />
         )}
       </aside>
-      {files.dialogs}
-      <Suspense>
-        {keys && <Shortcuts onClose={() => setKeys(false)} steps={steps} />}
-        {finding && <Finder id={id} evaluation={offering} hands={hands} onClose={() => setFinding(false)} />}
-      </Suspense>
     </div>
   );
 }

@@ -29,6 +29,7 @@ interface Props {
   pointedAt: readonly string[];
   open: string | null;
   onOpen: (id: string) => void;
+  onAll: () => void;
   grips: Grip[];
   onMove: (grip: Grip, by: Partial<Record<Direction, number>>) => void;
   onLetGo: () => void;
@@ -55,6 +56,7 @@ export function Drawing({
   pointedAt,
   open,
   onOpen,
+  onAll,
   grips,
   onMove,
   onLetGo,
@@ -125,6 +127,7 @@ export function Drawing({
         before={before}
         open={open}
         onOpen={onOpen}
+        onAll={onAll}
       />
     </div>
   );

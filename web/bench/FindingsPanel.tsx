@@ -2,7 +2,7 @@ import { ActionIcon } from '@mantine/core';
 import { IconX } from '@tabler/icons-react';
 import { useEffect, useRef } from 'react';
 import type { Build } from '#core/build';
-import { figureOf, PLANNING_CAUTION, worstFirst } from '#core/kernel';
+import { figureOf, marginOf, PLANNING_CAUTION, worstFirst } from '#core/kernel';
 import type { Evaluation, Finding } from '#core/kernel';
 import { lb } from '#core/units';
 import { Remedies } from '../advice';
@@ -50,14 +50,15 @@ function Causes({
 interface Props {
   build: Build;
   evaluation: Evaluation;
-  open: string;
-  onOpen: (id: string) => void;
+  /** The finding that is open; the list alone where there is none. */
+  open: string | null;
+  onOpen: (id: string | null) => void;
   onClose: () => void;
   bench: Bench;
   pointAt: (ids: string[]) => void;
 }
 
-/** Every finding: what, by how much, in which state, which components cause it, which computed changes mend it. */
+/** Every finding, worst first, with its margin; opened, in which state, what causes it and which changes mend it. */
 export function FindingsPanel({ build, evaluation, open, onOpen, onClose, bench, pointAt }: Props) {
   const { say } = useUnits();
   const sorted = worstFirst(evaluation.findings);
@@ -69,6 +70,7 @@ export function FindingsPanel({ build, evaluation, open, onOpen, onClose, bench,
     <>
       <div className={classes.panelHead}>
         <h2>Findings</h2>
+        <span className={look.count}>{sorted.length} checks, worst first</span>
         <ActionIcon
           variant="subtle"
           color="gray"
@@ -87,12 +89,12 @@ export function FindingsPanel({ build, evaluation, open, onOpen, onClose, bench,
               type="button"
               className={look.findingHead}
               aria-expanded={isOpen}
-              onClick={() => onOpen(finding.id)}
+              onClick={() => onOpen(isOpen ? null : finding.id)}
             >
               <StatusMark status={finding.status} />
               <span className={look.findingTitle}>{say(finding.title)}</span>
-              <span className="quiet" style={{ fontSize: 12 }} aria-hidden="true">
-                {statusWord(finding.status)}
+              <span className={look.margin} data-status={finding.status}>
+                {say(marginOf(finding)) || statusWord(finding.status)}
               </span>
               <span className={look.findingWords}>{say(finding.words)}</span>
             </button>

@@ -1,5 +1,5 @@
 import { memo } from 'react';
-import type { StepState, assumedIn } from '#core/kernel';
+import type { AssumedStep, StepState } from '#core/kernel';
 import { StatusMark, useUnits } from '../common';
 import classes from './steps.module.css';
 
@@ -7,7 +7,7 @@ interface Props {
   steps: StepState[];
   step: string;
   onStep: (step: string) => void;
-  assumed: ReturnType<typeof assumedIn>;
+  assumed: AssumedStep[];
   onAssumed: () => void;
 }
 

@@ -1,6 +1,7 @@
 import { memo, Suspense, useMemo } from 'react';
 import type { BuildView, OwnPartView } from '#core/exchange';
-import { cautionsFor } from '#core/kernel';
+import { absentIn, cautionsFor } from '#core/kernel';
+import type { Build } from '#core/build';
 import type { Evaluation } from '#core/kernel';
 import { house } from '#core/subjects';
 import { useUnits } from '../common';
@@ -26,6 +27,25 @@ interface Props {
   view: BuildView;
   ownParts: OwnPartView[] | undefined;
   pointAt: (ids: string[]) => void;
+}
+
+/** What this truck doesn't offer in a step because of another choice, and why. */
+function Absent({ of, step }: { of: Build; step: string }) {
+  const { say } = useUnits();
+  const absent = useMemo(() => absentIn(house, of, step), [of, step]);
+  if (absent.length === 0) return null;
+  return (
+    <section className={classes.group} aria-label="Not on this truck">
+      <h3 className={classes.groupTitle}>Not on this truck</h3>
+      <ul className={look.absent}>
+        {absent.map(({ id, title, because }) => (
+          <li key={id}>
+            <b>{say(title)}</b> {say(because)}.
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
 }
 
 /** Everything of one step: what is chosen in a sentence, what can be chosen, and its own panels. */
@@ -61,6 +81,7 @@ export const StepPanel = memo(function StepPanel({ step, seen, view, ownParts, p
         {panelsOf(step).map(({ id, Panel }) => (
           <Panel key={id} evaluation={offering} bench={bench} pointAt={pointAt} />
         ))}
+        <Absent of={build} step={step} />
         <Schools evaluation={offering} step={step} bench={bench} />
         {cautionsFor(house, step).map((caution) => (
           <p key={caution} className={classes.note}>

@@ -1,7 +1,7 @@
 import { useCallback, useRef, useState } from 'react';
 
-/** What the panel shows: the choices of a step, a finding, what is assumed, or the panel of a subject. */
-export type Panel = { kind: 'step' } | { kind: 'finding'; id: string } | { kind: 'side'; id: string };
+/** What the panel shows: the choices of a step, the findings and which is open, or the panel of a subject. */
+export type Panel = { kind: 'step' } | { kind: 'finding'; id: string | null } | { kind: 'side'; id: string };
 
 export const STEP: Panel = { kind: 'step' };
 

@@ -7,7 +7,7 @@ import type { Figures } from '#core/kernel';
 import { bare } from '#core/units';
 import { ask, useNameRevision, useRevisions } from '../api';
 import { useTitle, useUnits } from '../common';
-import { SessionBar, useSession } from '../session';
+import { useSession } from '../session';
 import { Comparison } from './Comparison';
 import classes from './history.module.css';
 
@@ -118,7 +118,6 @@ export function HistoryScreen() {
   };
   return (
     <div className={classes.history}>
-      <SessionBar />
       <div className={classes.head}>
         <h2>History of {bench.build.name}</h2>
         <p>

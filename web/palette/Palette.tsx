@@ -1,5 +1,7 @@
 import { Modal } from '@mantine/core';
 import { Command } from 'cmdk';
+import { useState } from 'react';
+import { matches } from './matches';
 import classes from './palette.module.css';
 
 /** Something that can be found by name and done. */
@@ -10,18 +12,37 @@ export interface Entry {
   /** What stands beside it: its keys, its step, its weight. */
   note?: string;
   run: () => void;
+  /** What is asked before it is done, such as into which compartment; each answer runs. */
+  asks?: { question: string; answers: () => Entry[] };
 }
 
-/** Every word that was typed stands in the name; those that begin with it come first. */
-const hasAll = (value: string, search: string): number => {
-  const name = value.toLowerCase();
-  const words = search.toLowerCase().split(/\s+/).filter(Boolean);
-  return words.every((word) => name.includes(word)) ? (name.startsWith(search.toLowerCase()) ? 1 : 0.5) : 0;
-};
+interface Props {
+  entries: Entry[];
+  /** What was typed before it was there. */
+  begun: string;
+  onClose: () => void;
+}
 
 /** Finds a part, a component, a finding, a screen or an action by name. */
-export function Palette({ entries, onClose }: { entries: Entry[]; onClose: () => void }) {
+export function Palette({ entries: all, begun, onClose }: Props) {
+  const [asked, setAsked] = useState<{ question: string; answers: Entry[] } | null>(null);
+  const [words, setWords] = useState(begun);
+  const entries = asked?.answers ?? all;
   const groups = [...new Set(entries.map(({ group }) => group))];
+  const take = ({ asks, run }: Entry) => {
+    if (asks) {
+      setAsked({ question: asks.question, answers: asks.answers() });
+      setWords('');
+      return;
+    }
+    onClose();
+    run();
+  };
+  /** Back from a question to what was found. */
+  const back = () => {
+    setAsked(null);
+    setWords('');
+  };
   return (
     <Modal
       opened
@@ -33,10 +54,21 @@ export function Palette({ entries, onClose }: { entries: Entry[]; onClose: () =>
       yOffset="12vh"
       styles={{ header: { display: 'none' } }}
     >
-      <Command label="Find anything" className={classes.palette} loop filter={hasAll}>
+      <Command
+        key={asked?.question ?? ''}
+        label={asked?.question ?? 'Find anything'}
+        className={classes.palette}
+        loop
+        filter={matches}
+        onKeyDown={(event) => {
+          if (asked && event.key === 'Backspace' && words === '') back();
+        }}
+      >
         <Command.Input
           className={classes.input}
-          placeholder="Find a part, a component, a finding, a screen…"
+          value={words}
+          onValueChange={setWords}
+          placeholder={asked ? asked.question : 'Find a part, a component, a finding, a screen…'}
           autoFocus
           data-autofocus
         />
@@ -46,18 +78,15 @@ export function Palette({ entries, onClose }: { entries: Entry[]; onClose: () =>
             <Command.Group key={group} heading={group}>
               {entries
                 .filter((entry) => entry.group === group)
-                .map(({ id, name, note, run }) => (
+                .map((entry) => (
                   <Command.Item
-                    key={id}
-                    value={`${name} ${id}`}
+                    key={entry.id}
+                    value={`${entry.name} ${entry.id}`}
                     keywords={[group]}
-                    onSelect={() => {
-                      onClose();
-                      run();
-                    }}
+                    onSelect={() => take(entry)}
                   >
-                    <span>{name}</span>
-                    {note && <span className={classes.note}>{note}</span>}
+                    <span>{entry.name}</span>
+                    {entry.note && <span className={classes.note}>{entry.note}</span>}
                   </Command.Item>
                 ))}
             </Command.Group>

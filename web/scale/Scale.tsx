@@ -1,5 +1,5 @@
-import { worstFirst } from '#core/kernel';
-import type { Evaluation, Figures, Finding } from '#core/kernel';
+import { marginOf } from '#core/kernel';
+import type { Evaluation, Figures } from '#core/kernel';
 import { inService, payloadInShort, payloadLeft } from '#core/subjects/weights';
 import { bare, change, formatPct, inches, lb } from '#core/units';
 import { useUnits } from '../common';
@@ -17,16 +17,15 @@ export interface ScaleProps {
   before: { key: number; figures: Figures } | null;
   open: string | null;
   onOpen: (id: string) => void;
+  /** Opens the list of all findings. */
+  onAll: () => void;
 }
-
-const leftWords = (finding: Finding, format: (value: number) => string) =>
-  finding.margin < 0 ? `${format(-finding.margin)} over` : `${format(finding.margin)} left`;
 
 /**
  * The scale: axle loads under the very axles, gross, sides and height of the center of gravity. Always in
  * sight.
  */
-export function Scale({ evaluation, axlesPx, before, open, onOpen }: ScaleProps) {
+export function Scale({ evaluation, axlesPx, before, open, onOpen, onAll }: ScaleProps) {
   const { say } = useUnits();
   const { findings } = evaluation;
   const left = evaluation.read(payloadLeft);
@@ -42,7 +41,7 @@ export function Scale({ evaluation, axlesPx, before, open, onOpen }: ScaleProps)
       limit: finding.limit,
       upper: Math.max(finding.actual, upper),
       figures: say(`${bare(lb(finding.actual))} of ${lb(finding.limit)}`),
-      left: say(leftWords(finding, lb)),
+      left: say(marginOf(finding)),
       ...(changed ? { before: was, change: say(change(lb(is - was))) } : {}),
       onOpen: () => onOpen(id),
       open: open === id,
@@ -65,7 +64,6 @@ export function Scale({ evaluation, axlesPx, before, open, onOpen }: ScaleProps)
       finding.status !== 'holds' &&
       !['frontAxle', 'rearAxle', 'gross', 'sideFront', 'sideRear', 'roll'].includes(finding.id),
   );
-  const worst = worstFirst(findings)[0]!;
 
   return (
     <section className={classes.scale} aria-label="Scale">
@@ -120,11 +118,11 @@ export function Scale({ evaluation, axlesPx, before, open, onOpen }: ScaleProps)
           type="button"
           className={classes.reading}
           style={{ width: 'auto', marginLeft: 'auto', padding: '0 5px' }}
-          onClick={() => onOpen((worstFirst(others)[0] ?? worst).id)}
+          onClick={onAll}
         >
           {others.length === 0
             ? `All ${findings.length} checks`
-            : `${others.length} more of ${findings.length} checks to look at`}
+            : `All ${findings.length} checks, ${others.length} more to look at`}
         </button>
       </p>
     </section>

@@ -13,9 +13,17 @@ import {
   reading,
   way,
 } from '../../kernel/index.js';
-import type { ChangeKind, Changes, Choice, Evaluation, Grip, Subject } from '../../kernel/index.js';
+import type {
+  AbsentChoice,
+  ChangeKind,
+  Changes,
+  Choice,
+  Evaluation,
+  Grip,
+  Subject,
+} from '../../kernel/index.js';
 import { bodyPlace, compartments } from '../../truck/index.js';
-import { counted, inches, listed, one, within } from '../../units/index.js';
+import { counted, inches, inShort, listed, one, within } from '../../units/index.js';
 import { wheelsEndIn } from '../chassis/index.js';
 import {
   bodyBlock,
@@ -190,6 +198,19 @@ function choices(build: Build): Choice[] {
   ];
 }
 
+/** Bulkheads, where they stand as the list of compartments or the bed has it. */
+function absent(build: Build): AbsentChoice[] {
+  const flatbed = bodyShelf.in(build).part(build.body.partId).style === 'flatbed';
+  if (!flatbed && !build.body.compartments) return [];
+  return DIVIDERS.map(({ id, title }) => ({
+    id,
+    title,
+    because: flatbed
+      ? 'needs a body with compartments beside the wheels: this one is an open bed'
+      : 'stands where the compartments in the list end',
+  }));
+}
+
 /** How wide a bulkhead is to take hold of, in. */
 const GRIP_IN = 5;
 
@@ -251,6 +272,7 @@ export const body: Subject = {
   checks,
   changes,
   choices,
+  absent,
   questions: [
     {
       id: 'doors',
@@ -280,5 +302,9 @@ export const body: Subject = {
     return `The body shall be ${one(chosen.name)}, ${inches(lengthIn)} long, with ${doorsInWords(evaluation)}.`;
   },
   line: (evaluation) =>
-    `${inches(evaluation.build.body.lengthIn)}, ${counted(evaluation.read(compartments).length, 'compartment')}`,
+    inShort(
+      within(evaluation.read(chosenBody).body.name),
+      inches(evaluation.build.body.lengthIn),
+      counted(evaluation.read(compartments).length, 'compartment'),
+    ),
 };

@@ -10,8 +10,17 @@ import {
   range,
   way,
 } from '../../kernel/index.js';
-import type { ChangeKind, Changes, Choice, Evaluation, Grip, Question, Subject } from '../../kernel/index.js';
-import { asideInWords, inches, listed, one, within } from '../../units/index.js';
+import type {
+  AbsentChoice,
+  ChangeKind,
+  Changes,
+  Choice,
+  Evaluation,
+  Grip,
+  Question,
+  Subject,
+} from '../../kernel/index.js';
+import { asideInWords, inches, inShort, listed, one, within } from '../../units/index.js';
 import { bumperFront } from '../../truck/index.js';
 import {
   bumperBlock,
@@ -171,6 +180,20 @@ function choices(build: Build): Choice[] {
   ];
 }
 
+/** What is mounted on longer bumpers only. */
+function absent(build: Build): AbsentChoice[] {
+  const { extensionIn } = bumperShelf.in(build).part(build.bumper.partId);
+  return bumperItemShelf
+    .in(build)
+    .usualFirst(build.type)
+    .filter((item) => item.needsExtensionIn > extensionIn)
+    .map((item) => ({
+      id: `bumper-item-${item.id}`,
+      title: item.name,
+      because: `needs a bumper extended ${inches(item.needsExtensionIn)} or more: this one is extended ${inches(extensionIn)}`,
+    }));
+}
+
 const questions: Question[] = [
   {
     id: 'bumper',
@@ -214,6 +237,7 @@ export const bumper: Subject = {
   components: bumperComponents,
   changes,
   choices,
+  absent,
   grips,
   questions,
   sentence: (evaluation: Evaluation) => {
@@ -221,13 +245,16 @@ export const bumper: Subject = {
       bumper: { name },
       items,
     } = evaluation.read(chosenBumper);
-    return `The front bumper shall be ${one(name)}${items.length ? `, carrying ${listed(items.map(({ item }) => within(item.name)))}` : ''}.`;
+    return `The front bumper shall be ${one(name)}${items.length ? `, carrying ${listed(items.map(({ item }) => one(item.name)))}` : ''}.`;
   },
   line: (evaluation: Evaluation) => {
     const {
       bumper: { material, extensionIn },
       items,
     } = evaluation.read(chosenBumper);
-    return `${extensionIn > 0 ? `${material}, ${inches(extensionIn)}` : 'as it comes'}${items.length ? `, ${items.length} on it` : ''}`;
+    return inShort(
+      extensionIn > 0 ? `${material}, ${inches(extensionIn)}` : 'as it comes',
+      items.length > 0 && `${items.length} on it`,
+    );
   },
 };

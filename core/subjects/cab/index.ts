@@ -1,8 +1,8 @@
 import { withBlock } from '../../build/index.js';
 import type { Build } from '../../build/index.js';
 import { atLeast, inSteps, limitKind, NONE, partOptions, range, reading } from '../../kernel/index.js';
-import type { ChangeKind, Choice, Subject } from '../../kernel/index.js';
-import { counted, formatWhole, one, within } from '../../units/index.js';
+import type { AbsentChoice, ChangeKind, Choice, Subject } from '../../kernel/index.js';
+import { counted, formatWhole, inShort, one, within } from '../../units/index.js';
 import { chassisShelf } from '../chassis/index.js';
 import {
   cabBlock,
@@ -135,6 +135,19 @@ function choices(build: Build): Choice[] {
   ];
 }
 
+function absent(build: Build): AbsentChoice[] {
+  const { crewModules = [] } = chassisShelf.in(build).part(build.chassis.partId);
+  return crewModules.length > 0
+    ? []
+    : [
+        {
+          id: 'crew-module',
+          title: 'Crew module behind the cab',
+          because: 'needs a chassis that can have one: this one comes without',
+        },
+      ];
+}
+
 const SEATS: ChangeKind = { id: 'seats', title: 'Seats', costs: 'givesUp' };
 
 const seats = reading('cab', [cabOf], ({ crew }) => crew);
@@ -169,10 +182,11 @@ export const cab: Subject = {
     },
   ],
   choices,
+  absent,
   sentence: (evaluation) => {
     const module = evaluation.read(chosenModule);
     return `The cab shall seat ${formatWhole(evaluation.build.cab.crew)} under ${one(evaluation.read(chosenRoof).name)}${module ? `, with ${one(module.name)}` : ''}.`;
   },
   line: (evaluation) =>
-    `${counted(evaluation.build.cab.crew, 'seat')}, ${within(evaluation.read(chosenRoof).name)}`,
+    inShort(counted(evaluation.build.cab.crew, 'seat'), within(evaluation.read(chosenRoof).name)),
 };

@@ -11,7 +11,7 @@ import {
   way,
 } from '../../kernel/index.js';
 import type { Changes, ChangeKind, Choice, Evaluation, House, Question, Step } from '../../kernel/index.js';
-import { counted, inches, lb, one, within } from '../../units/index.js';
+import { bare, counted, inches, inShort, lb, one, within } from '../../units/index.js';
 import { chosenChassis, withChassis } from './block.js';
 import type { AxleOption, Chassis } from './parts/index.js';
 import { axles } from './place.js';
@@ -256,6 +256,11 @@ export function chassisSentence(evaluation: Evaluation): string {
 }
 
 export function chassisLine(evaluation: Evaluation): string {
-  const { wheelbaseIn, frontAxle, rearAxle } = evaluation.read(chosenChassis);
-  return `${inches(wheelbaseIn)}, ${lb(frontAxle.ratings.axleLb)} + ${lb(rearAxle.ratings.axleLb)}`;
+  const { chassis, wheelbaseIn, frontAxle, rearAxle } = evaluation.read(chosenChassis);
+  const { style, doors } = chassis.cab;
+  return inShort(
+    `${style === 'flatFront' ? 'custom' : 'commercial'}, ${doors === 4 ? 'four-door' : 'two-door'}`,
+    inches(wheelbaseIn),
+    `${bare(lb(frontAxle.ratings.axleLb))}\u00a0/\u00a0${lb(rearAxle.ratings.axleLb)}`,
+  );
 }

@@ -2,7 +2,7 @@ import { withBlock } from '../../build/index.js';
 import type { Build } from '../../build/index.js';
 import { partOptions, way } from '../../kernel/index.js';
 import type { Choice, Question, Subject } from '../../kernel/index.js';
-import { feet, feetInches, one, within } from '../../units/index.js';
+import { feet, feetInches, inShort, one, within } from '../../units/index.js';
 import { deviceBlock, deviceProblems, settleDevice, withDevice } from './block.js';
 import { chosenDevice } from './chosen.js';
 import { deviceTakes } from './outriggers.js';
@@ -116,8 +116,8 @@ export const device: Subject = {
   line: (evaluation) => {
     const chosen = evaluation.read(chosenDevice);
     return chosen
-      ? `${chosen.device.name}, ${chosen.outriggers.pairs === 2 ? 'two pairs' : 'one pair'}`
-      : 'none';
+      ? inShort(chosen.device.name, chosen.outriggers.pairs === 2 ? 'two pairs' : 'one pair')
+      : 'None';
   },
   caution:
     'Stability with the device raised is not judged here: the maker’s certified load chart and set-up rules decide, and power lines are kept clear of.',

@@ -3,7 +3,7 @@ import type { BlockOf, Build, Problem } from '../../build/index.js';
 import { american, partFigure, Shelf } from '../../kernel/index.js';
 import { formatWhole } from '../../units/index.js';
 import { EQUIPMENT } from './parts.js';
-import type { Equipment, EquipmentGroup } from './parts.js';
+import type { Equipment } from './parts.js';
 
 const { price, size, weight } = partFigure;
 
@@ -90,6 +90,10 @@ export function withEquipment(build: Build, partId: string, compartmentId: strin
     : withLines(build, [...lines, { id: freshId(), partId, count: 1, compartmentId }]);
 }
 
+/** Several pieces more in one place. */
+export const withPieces = (build: Build, partIds: readonly string[], compartmentId: string): Build =>
+  partIds.reduce((on, partId) => withEquipment(on, partId, compartmentId), build);
+
 /** Another count or place of a line of equipment, or the line gone. */
 export const withEquipmentLine = (
   build: Build,
@@ -102,24 +106,6 @@ export const withEquipmentLine = (
       ? changedLine(build.equipment.lines, id, change)
       : build.equipment.lines.filter((line) => line.id !== id),
   );
-
-/** The lines of equipment of one group, and what they weigh together. */
-export interface EquipmentOfGroup {
-  group: EquipmentGroup;
-  lines: EquipmentLine[];
-  weightLb: number;
-}
-
-/** The equipment of a build by group, in the order in which the groups first appear. */
-export function equipmentByGroup(build: Build): EquipmentOfGroup[] {
-  const groups = new Map<EquipmentGroup, EquipmentOfGroup>();
-  for (const line of build.equipment.lines) {
-    const { group, weightLb } = equipmentShelf.in(build).part(line.partId);
-    const of = groups.get(group) ?? { group, lines: [], weightLb: 0 };
-    groups.set(group, { group, lines: [...of.lines, line], weightLb: of.weightLb + weightLb * line.count });
-  }
-  return [...groups.values()];
-}
 
 const OF_ANY_BODY: readonly string[] = [CAB, WAY, ...FAMILY_PLACES.map(({ id }) => id)];
 

@@ -1,18 +1,9 @@
 import type { Build } from '../../build/index.js';
-import {
-  amountChoice,
-  atOnce,
-  check,
-  fromBuild,
-  limitKind,
-  reading,
-  way,
-  noneOf,
-} from '../../kernel/index.js';
+import { atOnce, check, fromBuild, limitKind, reading, way, noneOf } from '../../kernel/index.js';
 import type { Changes, Choice, Subject } from '../../kernel/index.js';
 import { compartments } from '../../truck/index.js';
 import { seatsFitted } from '../cab/index.js';
-import { counted, formatWhole, lb, within } from '../../units/index.js';
+import { counted, formatWhole, inShort, lb, within } from '../../units/index.js';
 import {
   CAB,
   equipmentBlock,
@@ -30,15 +21,18 @@ import { allowanceLeftLb, equipmentComponents, equipmentLb, moved } from './plac
 
 export {
   CAB,
-  equipmentByGroup,
+  equipmentBlock,
   equipmentShelf,
   FAMILY_PLACES,
   placeName,
   WAY,
   withEquipment,
   withEquipmentLine,
+  withPieces,
 } from './block.js';
-export type { EquipmentLine, EquipmentOfGroup } from './block.js';
+export type { EquipmentLine } from './block.js';
+export { equipmentRows, inSections, rowsWith, withLinesIn } from './list.js';
+export type { EquipmentOrder, EquipmentRow, EquipmentSection } from './list.js';
 export type { Equipment, EquipmentGroup } from './parts.js';
 export { allowanceLeftLb } from './place.js';
 
@@ -189,13 +183,10 @@ const changes: Changes[] = [
   },
 ];
 
-/** What can be chosen for one line of equipment: how many, and in which of the places that the truck has. */
+/** What can be chosen for one line of equipment: in which of the places that the truck has it rides. */
 export function lineChoices(build: Build, id: string, places: readonly string[]): Choice[] {
   const line = build.equipment.lines.find((other) => other.id === id)!;
   return [
-    amountChoice(`count-${id}`, equipmentBlock.fields.lines.fields.count, line.count, (count) =>
-      withEquipmentLine(build, id, { count }),
-    ),
     {
       kind: 'pick',
       id: `place-${id}`,
@@ -275,6 +266,6 @@ export const equipment: Subject = {
   },
   line: (evaluation) => {
     const pieces = evaluation.build.equipment.lines.reduce((sum, line) => sum + line.count, 0);
-    return pieces === 0 ? 'none yet' : `${counted(pieces, 'piece')}, ${lb(evaluation.read(equipmentLb))}`;
+    return pieces === 0 ? 'None yet' : inShort(counted(pieces, 'piece'), lb(evaluation.read(equipmentLb)));
   },
 };

@@ -1,7 +1,7 @@
 import type { Build } from '../../build/index.js';
 import { amountChoice, atOnce, partOptions, way } from '../../kernel/index.js';
 import type { AmountChoice, ChangeKind, Choice, Evaluation, Grip, Subject } from '../../kernel/index.js';
-import { counted, feetInches, listed, one, within } from '../../units/index.js';
+import { counted, feetInches, inShort, lb, listed, one, within } from '../../units/index.js';
 import {
   fittingsBlock,
   fittingShelf,
@@ -183,7 +183,9 @@ export const fittings: Subject = {
   },
   line: (evaluation) => {
     const all = evaluation.read(chosenFittings);
-    return all.length === 0 ? 'none' : counted(all.length, 'fitting');
+    return all.length === 0
+      ? 'None'
+      : inShort(counted(all.length, 'fitting'), lb(all.reduce((sum, { part }) => sum + part.weightLb, 0)));
   },
   caution: 'Electric work is for licensed people; a raised mast is kept clear of power lines.',
 };

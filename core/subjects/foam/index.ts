@@ -15,9 +15,18 @@ import {
   reading,
   Shelf,
 } from '../../kernel/index.js';
-import type { ChangeKind, Changes, Choice, Component, Subject, Taking, TankBox } from '../../kernel/index.js';
+import type {
+  AbsentChoice,
+  ChangeKind,
+  Changes,
+  Choice,
+  Component,
+  Subject,
+  Taking,
+  TankBox,
+} from '../../kernel/index.js';
 import { bodyPlace, pumpHouse, tankBoxes } from '../../truck/index.js';
-import { gal, gpm, IN3_PER_GAL, one } from '../../units/index.js';
+import { gal, gpm, IN3_PER_GAL, inShort, within } from '../../units/index.js';
 import { centerOfBoxes, foamBoxes, USABLE_FRACTION } from '../tank/index.js';
 import { chosenChassis } from '../chassis/index.js';
 import { FOAM_SYSTEMS } from './parts.js';
@@ -238,6 +247,8 @@ const changes: Changes[] = [
   },
 ];
 
+const CELL_TITLE = 'Where the concentrate stands';
+
 function choices(build: Build): Choice[] {
   const { partId, gallons } = build.foam;
   const pick: Choice = {
@@ -264,7 +275,7 @@ function choices(build: Build): Choice[] {
         {
           kind: 'pick',
           id: 'foam-cell',
-          title: 'Where the concentrate stands',
+          title: CELL_TITLE,
           compact: true,
           options: CELLS.map((cell) => ({
             id: cell,
@@ -276,6 +287,15 @@ function choices(build: Build): Choice[] {
         pick,
       ];
 }
+
+/** What is asked of the concentrate, where there is any. */
+const absent = ({ foam: { partId } }: Build): AbsentChoice[] =>
+  partId !== undefined
+    ? []
+    : [
+        { id: 'foam-gallons', title: foamBlock.fields.gallons.title, because: 'needs a foam system' },
+        { id: 'foam-cell', title: CELL_TITLE, because: 'needs a foam system' },
+      ];
 
 /** The foam system and its concentrate. */
 export const foam: Subject = {
@@ -289,14 +309,15 @@ export const foam: Subject = {
   checks: [concentrate],
   changes,
   choices,
+  absent,
   sentence: (evaluation) => {
     const chosen = evaluation.read(chosenFoam);
     return chosen
-      ? `Foam shall be made by ${one(chosen.system.name)}, with ${gal(chosen.gallons)} of concentrate.`
+      ? `The foam system shall be ${within(chosen.system.name)}, with ${gal(chosen.gallons)} of concentrate.`
       : 'There shall be no foam system.';
   },
   line: (evaluation) => {
     const chosen = evaluation.read(chosenFoam);
-    return chosen ? `class ${chosen.system.foamClass}, ${gal(chosen.gallons)}` : 'none';
+    return chosen ? inShort(`class ${chosen.system.foamClass}`, gal(chosen.gallons)) : 'None';
   },
 };

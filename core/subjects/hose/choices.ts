@@ -1,7 +1,9 @@
 import type { Build } from '../../build/index.js';
 import { amountChoice, NONE, partOptions } from '../../kernel/index.js';
-import type { Choice, Evaluation } from '../../kernel/index.js';
-import { bedsIn, isFlatbed, suitsBed } from './beds.js';
+import type { AbsentChoice, Choice, Evaluation } from '../../kernel/index.js';
+import { counted, formatWhole } from '../../units/index.js';
+import { pumpIn, pumpShelf } from '../pump/index.js';
+import { bedsIn, isDivided, isFlatbed, suitsBed } from './beds.js';
 import type { Bed } from './beds.js';
 import { hoseBlock, hoseShelf, loadsIn, USUAL_HOSE_FT, withLoad, withNewLoad, withReel } from './block.js';
 import type { HoseLoad } from './block.js';
@@ -58,6 +60,42 @@ function reelChoice(build: Build): Choice {
       build: withReel(build, at, !there.has(at)),
     })),
   };
+}
+
+/** The beds that this truck has none of, and what would bring them. */
+export function absentHose(build: Build): AbsentChoice[] {
+  const beds = bedsIn(build);
+  const have = beds.filter(({ kind }) => kind === 'crosslay').length;
+  const most = Math.max(
+    ...pumpShelf
+      .in(build)
+      .all()
+      .map(({ crosslays }) => crosslays),
+  );
+  const pump = pumpIn(build);
+  const crosslays = Array.from({ length: Math.max(0, most - have) }, (_, i): AbsentChoice => {
+    const nth = have + i + 1;
+    return {
+      id: `crosslay-${nth}-hose`,
+      title: `Crosslay ${nth}`,
+      because: `needs a pump that carries ${counted(nth, 'crosslay')}: ${pump ? `this one carries ${have === 0 ? 'none' : formatWhole(have)}` : 'there is no pump'}`,
+    };
+  });
+  const well = beds.some(({ kind }) => kind === 'well')
+    ? []
+    : [{ id: 'bumper-well-hose', title: 'Bumper well', because: 'needs a hose well on the front bumper' }];
+  const dividers = isDivided(build)
+    ? []
+    : [
+        {
+          id: 'dividers',
+          title: 'Dividers in the hose bed',
+          because: isFlatbed(build)
+            ? 'need a body with a hose bed: this one is an open bed'
+            : 'need a hose bed across the truck: here it lies on both sides of the ladder',
+        },
+      ];
+  return [...crosslays, ...well, ...dividers];
 }
 
 /** What can be chosen of the hose: walls, dividers, reels, then bed by bed. */

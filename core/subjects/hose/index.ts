@@ -1,12 +1,12 @@
 import type { Subject } from '../../kernel/index.js';
-import { counted, feet, listed, within } from '../../units/index.js';
+import { counted, feet, inShort, listed, within } from '../../units/index.js';
 import { bedsIn } from './beds.js';
 import { bedsPlace, hoseAlong } from './bed-places.js';
 import { hoseBlock, hoseProblems, hoseShelf, settleHose } from './block.js';
 import { bumperLine } from './bumper-line.js';
 import { hoseChanges } from './changes.js';
 import { hoseChecks, hoseFigures, hoseLimits } from './checks.js';
-import { hoseChoices } from './choices.js';
+import { absentHose, hoseChoices } from './choices.js';
 import { dividerGrips } from './main-bed.js';
 import { hoseComponents, hoseTakes } from './place.js';
 
@@ -43,6 +43,7 @@ export const hose: Subject = {
   checks: hoseChecks,
   changes: hoseChanges,
   choices: hoseChoices,
+  absent: absentHose,
   grips: dividerGrips,
   questions: [bumperLine],
   sentence: ({ build }) => {
@@ -51,14 +52,14 @@ export const hose: Subject = {
     const all = bedsIn(build);
     const said = loads.map(
       ({ lengthFt, partId, bedId }) =>
-        `${feet(lengthFt)} of ${hoseShelf.in(build).part(partId).name} in the ${within(all.find(({ id }) => id === bedId)?.name ?? bedId)}`,
+        `${feet(lengthFt)} of ${hoseShelf.in(build).part(partId).name} hose in the ${within(all.find(({ id }) => id === bedId)?.name ?? bedId)}`,
     );
     return `Hose beds shall take ${listed(said)}.`;
   },
   line: ({ build }) => {
     const loads = build.hose.loads.filter(({ lengthFt }) => lengthFt > 0);
     return loads.length === 0
-      ? 'none'
-      : `${feet(loads.reduce((sum, { lengthFt }) => sum + lengthFt, 0))} in ${counted(loads.length, 'load')}`;
+      ? 'None'
+      : inShort(feet(loads.reduce((sum, { lengthFt }) => sum + lengthFt, 0)), counted(loads.length, 'load'));
   },
 };

@@ -1,7 +1,7 @@
 import type { Build } from '../../build/index.js';
 import { atLeast, atOnce, check, fits, limitKind, partOptions, reading, way } from '../../kernel/index.js';
 import type { ChangeKind, Changes, Choice, Subject } from '../../kernel/index.js';
-import { counted, feet, inches, listed, one, within } from '../../units/index.js';
+import { counted, feet, inches, inShort, listed, one, within } from '../../units/index.js';
 import {
   carries,
   laddersBlock,
@@ -179,13 +179,17 @@ export const ladders: Subject = {
     const { mount, ladders: all } = evaluation.read(chosenLadders);
     if (all.length === 0) return 'No ground ladders shall be carried.';
     const how = mount.ride === 'flat' || mount.ride === 'top' ? '' : 'on the ';
-    return `Ground ladders shall be ${listed(all.map(({ ladder }) => one(ladder.name)))}, riding ${how}${within(mount.name)}.`;
+    return `Ground ladders shall be ${listed(all.map(({ ladder }) => `${one(ladder.name)} ladder`))}, riding ${how}${within(mount.name)}.`;
   },
   line: (evaluation) => {
-    const { ladders: all } = evaluation.read(chosenLadders);
+    const { mount, ladders: all } = evaluation.read(chosenLadders);
     return all.length === 0
-      ? 'none'
-      : `${counted(all.length, 'ladder')}, ${feet(all.reduce((sum, { ladder }) => sum + ladder.lengthFt, 0))}`;
+      ? 'None'
+      : inShort(
+          counted(all.length, 'ladder'),
+          feet(all.reduce((sum, { ladder }) => sum + ladder.lengthFt, 0)),
+          within(mount.name),
+        );
   },
   caution: 'Ladders and racks are moved by people near traffic: their makers’ instructions decide.',
 };

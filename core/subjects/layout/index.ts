@@ -2,7 +2,7 @@ import type { Build } from '../../build/index.js';
 import { amountChoice, atOnce, boxOf, fromBuild, inSteps, provide, range } from '../../kernel/index.js';
 import type { ChangeKind, Changes, Choice, Evaluation, Grip, Subject } from '../../kernel/index.js';
 import { bodyPlace, movedInRow, row } from '../../truck/index.js';
-import { counted, inches, listed, within } from '../../units/index.js';
+import { inches, inShort, listed, within } from '../../units/index.js';
 import { ARRANGEMENTS } from './arrangements.js';
 import { layoutBlock } from './block.js';
 import { aheadOf, dragged, movable, swapped, withAhead } from './row.js';
@@ -114,7 +114,7 @@ const changes: Changes[] = [
 ];
 
 const rowInWords = (evaluation: Evaluation): string =>
-  listed(['cab', ...evaluation.read(row).map(({ title }) => within(title))]);
+  listed(['cab', ...evaluation.read(row).map(({ title }) => within(title))].map((block) => `the ${block}`));
 
 /** How the blocks stand along the frame: the arrangement, their order, and what is kept free between them. */
 export const layout: Subject = {
@@ -126,6 +126,6 @@ export const layout: Subject = {
   changes,
   choices,
   grips,
-  sentence: (evaluation) => `From the front the truck shall have ${rowInWords(evaluation)}.`,
-  line: (evaluation) => counted(evaluation.read(row).length + 1, 'block'),
+  sentence: (evaluation) => `From front to rear the truck shall have ${rowInWords(evaluation)}.`,
+  line: (evaluation) => inShort('cab', ...evaluation.read(row).map(({ title }) => within(title))),
 };

@@ -14,8 +14,9 @@ import {
 } from '../../kernel/index.js';
 import type { ChangeKind, Changes, Choice, Question, Subject } from '../../kernel/index.js';
 import { clumps } from '../../truck/index.js';
-import { counted, gpm, listed, one, within } from '../../units/index.js';
+import { counted, listed, within } from '../../units/index.js';
 import { chosenPump, pumpBlock, pumpIn, pumpShelf, settlePump, withPump } from './block.js';
+import { pumpInShort, pumpSentence } from './words.js';
 import { housePlace, pumpAlong, pumpComponents, pumpTakes } from './place.js';
 
 export { chosenPump, placeOfPump, placesOf, pumpIn, pumpShelf, withPump, withPumpAt } from './block.js';
@@ -196,13 +197,11 @@ export const pump: Subject = {
   questions,
   sentence: (evaluation) => {
     const chosen = evaluation.read(chosenPump);
-    return chosen ? `The pump shall be ${one(chosen.name)}.` : 'There shall be no pump.';
+    return chosen ? pumpSentence(chosen) : 'There shall be no pump.';
   },
   line: (evaluation) => {
     const chosen = evaluation.read(chosenPump);
-    return chosen
-      ? `${gpm(chosen.ratedGpm)}, ${{ side: 'side panel', top: 'top panel', skid: 'skid' }[chosen.panel]}`
-      : 'none';
+    return chosen ? pumpInShort(chosen) : 'None';
   },
   caution:
     'Pumps, hose and couplings hold pressure that can injure: ratings and service tests are the makers’ and the adopted standard’s.',

@@ -16,7 +16,7 @@ import {
 } from '../../kernel/index.js';
 import type { ChangeKind, Changes, Choice, Evaluation, Figure, Grip, Question } from '../../kernel/index.js';
 import { tankBoxes, tankSpace } from '../../truck/index.js';
-import { gal, gpm, inches, within } from '../../units/index.js';
+import { gal, gpm, inches, inShort, one, within } from '../../units/index.js';
 import { tankBlock, tankShelf, withTank, withTankAt } from './block.js';
 import { aroundBoxes, chosenShape, endOf } from './place.js';
 
@@ -229,10 +229,16 @@ export function tankGrips(evaluation: Evaluation): Grip[] {
 export function tankSentence(evaluation: Evaluation): string {
   const { gallons, aftIn } = evaluation.build.tank;
   if (gallons === 0) return 'There shall be no water tank.';
-  return `The tank shall hold ${gal(gallons)} of water, be ${within(evaluation.read(chosenShape).name)} and stand ${inches(aftIn)} behind the front of the body.`;
+  const { name } = evaluation.read(chosenShape);
+  const tank = name.endsWith('tank') ? name : `${name} tank`;
+  const place =
+    aftIn === 0
+      ? 'at the front of the body'
+      : `${inches(Math.abs(aftIn))} ${aftIn > 0 ? 'behind' : 'ahead of'} the front of the body`;
+  return `The tank shall be ${one(tank)} of ${gal(gallons)}, ${place}.`;
 }
 
 export function tankLine(evaluation: Evaluation): string {
   const { gallons } = evaluation.build.tank;
-  return gallons === 0 ? 'none' : `${gal(gallons)}, ${within(evaluation.read(chosenShape).name)}`;
+  return gallons === 0 ? 'None' : inShort(gal(gallons), within(evaluation.read(chosenShape).name));
 }

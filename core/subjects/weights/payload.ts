@@ -1,7 +1,7 @@
 import { limitOf, reading } from '../../kernel/index.js';
 import { bodyPlace, bumperFront, envelope, rearReactionIn } from '../../truck/index.js';
 import type { Axles } from '../../truck/index.js';
-import { lb } from '../../units/index.js';
+import { bare, lb } from '../../units/index.js';
 import { axles, chosenChassis } from '../chassis/index.js';
 import { weighedStates } from './states.js';
 
@@ -154,7 +154,7 @@ export const payloadLeft = reading(
       [
         ['Front', front],
         ['Middle', (body.frontIn + body.endIn) / 2],
-        ['Back', body.endIn],
+        ['Rear', body.endIn],
       ] as const
     ).map(([place, xIn]) => ({ place, xIn, ...at(xIn) })),
 );
@@ -173,17 +173,19 @@ export const payloadCurve = reading('weights', [payloadAt, envelope], (at, { fro
 
 /** What may be added at a place, in a few figures. */
 export function payloadInShort({ fromLb, toLb, leaveLb }: Payload): string {
-  if (fromLb !== null && toLb !== null) return fromLb > 0 ? `${lb(fromLb)} to ${lb(toLb)}` : lb(toLb);
-  return leaveLb === null ? 'nothing helps' : `${lb(leaveLb)} must leave`;
+  if (fromLb !== null && toLb !== null) return fromLb > 0 ? `${bare(lb(fromLb))} to ${lb(toLb)}` : lb(toLb);
+  return leaveLb === null ? 'none' : `none, ${lb(leaveLb)} must come off`;
 }
 
 /** The same in words. */
 export function payloadInWords({ fromLb, toLb, fullFirst, over, bringsBack, leaveLb }: Payload): string {
   if (fromLb !== null && toLb !== null) {
     const until = `${lb(toLb)} until the ${fullFirst} is at its limit`;
-    return bringsBack ? `at least ${lb(fromLb)} here would bring the ${bringsBack} back; ${until}` : until;
+    return bringsBack
+      ? `at least ${lb(fromLb)} here would bring the ${bringsBack} back within its limit; ${until}`
+      : until;
   }
   return leaveLb === null
-    ? `nothing that is added or taken off here brings the ${over} back`
-    : `${lb(leaveLb)} must leave here: the ${over} is over`;
+    ? `nothing added or taken off here brings the ${over} back within its limit`
+    : `${lb(leaveLb)} must come off here: the ${over} is over`;
 }

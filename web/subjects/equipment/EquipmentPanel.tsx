@@ -1,203 +1,138 @@
-import { Button, NativeSelect, Select } from '@mantine/core';
-import { useMemo, useState } from 'react';
-import type { Build } from '#core/build';
+import { Button, NativeSelect, TextInput } from '@mantine/core';
+import { IconSearch } from '@tabler/icons-react';
+import { useCallback, useMemo, useState } from 'react';
 import {
   allowanceLeftLb,
-  CAB,
-  equipmentByGroup,
   EQUIPMENT_CHOICE,
-  equipmentShelf,
-  lineChoices,
+  equipmentRows,
+  inSections,
   placeName,
-  WAY,
-  withEquipment,
-  withEquipmentLine,
+  rowsWith,
+  withLinesIn,
 } from '#core/subjects/equipment';
-import type { EquipmentLine } from '#core/subjects/equipment';
-import { ladderWay } from '#core/subjects/ladders';
-import { compartments } from '#core/truck';
-import { lb } from '#core/units';
-import { useUnits } from '../../common';
-import { ChoiceList, classes, DeltaHeads, Deltas, useDelta, useTakenOff } from '../../panel';
+import type { EquipmentOrder, EquipmentRow, EquipmentSection } from '#core/subjects/equipment';
+import { counted, formatWhole, lb } from '#core/units';
+import { sayWithUndo, useUnits } from '../../common';
+import { classes, DeltaHeads, useTakenOff } from '../../panel';
 import type { PanelProps } from '../face';
+import { AddPieces } from './AddPieces';
+import { PieceLine } from './PieceLine';
+import { placeLabel, placesOf, placeTitle, titled } from './places';
+import look from './equipment.module.css';
 
-/** A place in a list of places. */
-const placeLabel = (id: string, build: Build): string =>
-  id === CAB ? 'cab' : id === WAY ? 'ladders' : placeName(id, build);
+/** From so many lines on a list is looked through rather than read. */
+const MANY = 12;
 
-const titled = (group: string) => group[0]!.toUpperCase() + group.slice(1);
-
-/** Adds a piece to a compartment, with its consequence in sight. */
-function AddPiece({
+/** What is done with the lines that are ticked. */
+function Ticked({
+  rows,
+  places,
   evaluation,
   bench,
-  places,
-}: Pick<PanelProps, 'evaluation' | 'bench'> & { places: string[] }) {
-  const { build } = evaluation;
-  const { say } = useUnits();
-  const [part, setPart] = useState<string | null>(null);
-  const [chosen, setPlace] = useState(places[0]!);
-  const place = places.includes(chosen) ? chosen : places[0]!;
-  const groups = useMemo(() => {
-    const parts = equipmentShelf.in(build).usualFirst(build.type);
-    return [...new Set(parts.map((p) => p.group))].map((group) => ({
-      group: titled(group),
-      items: parts
-        .filter((p) => p.group === group)
-        .map((p) => ({ value: p.id, label: say(`${p.name}, ${lb(p.weightLb)}`) })),
-    }));
-  }, [build, say]);
-  const added = useMemo(() => (part ? withEquipment(build, part, place) : null), [build, part, place]);
-  const delta = useDelta(evaluation, added);
-  return (
-    <fieldset className={classes.group}>
-      <legend>Add a piece</legend>
-      <Select
-        size="xs"
-        aria-label="Piece"
-        placeholder="Find a piece of equipment"
-        searchable
-        clearable
-        data={groups}
-        value={part}
-        onChange={setPart}
-        maxDropdownHeight={340}
-        nothingFoundMessage="No such piece"
-      />
-      <div style={{ display: 'flex', gap: 8, marginTop: 6 }}>
-        <NativeSelect
-          size="xs"
-          aria-label="Into"
-          data={places.map((id) => ({ value: id, label: placeLabel(id, build) }))}
-          value={place}
-          onChange={(event) => setPlace(event.currentTarget.value)}
-          style={{ flex: 1 }}
-        />
-        <Button
-          size="xs"
-          disabled={!added}
-          onClick={() =>
-            added &&
-            part &&
-            bench.change({
-              build: added,
-              words: `Added ${equipmentShelf.in(build).part(part).name} to ${placeName(place, build)}`,
-              choice: EQUIPMENT_CHOICE,
-            })
-          }
-        >
-          Add
-        </Button>
-      </div>
-      {added && <Deltas change={delta} />}
-    </fieldset>
-  );
-}
-
-/** One line of the list; opened, its count and place with what each would change. */
-function Line({
-  evaluation,
-  line,
-  places,
-  bench,
-  open,
-  onOpen,
-  onTakeOff,
-  pointAt,
-}: PanelProps & {
-  line: EquipmentLine;
+  onDone,
+}: Pick<PanelProps, 'evaluation' | 'bench'> & {
+  rows: EquipmentRow[];
   places: string[];
-  open: boolean;
-  onOpen: () => void;
-  onTakeOff: (button: HTMLElement, name: string, build: Build) => void;
+  onDone: () => void;
 }) {
-  const { build } = evaluation;
   const { say } = useUnits();
-  const piece = equipmentShelf.in(build).part(line.partId);
-  const again = (of: Build) => lineChoices(of, line.id, places);
-  const point = () => pointAt([`equipment.${line.id}`]);
-  const without = useMemo(
-    () => (open ? withEquipmentLine(build, line.id, null) : null),
-    [build, line.id, open],
+  const { build } = evaluation;
+  const ids = rows.map(({ line }) => line.id);
+  const pieces = counted(
+    rows.reduce((sum, { line }) => sum + line.count, 0),
+    'piece',
   );
-  const delta = useDelta(evaluation, without);
+  const take = (place: string | null, words: string) => {
+    bench.change({ build: withLinesIn(build, ids, place), words, choice: EQUIPMENT_CHOICE });
+    sayWithUndo(`${words}.`, bench.undo);
+    onDone();
+  };
   return (
-    <li className={classes.piece}>
-      <button
-        type="button"
-        className={classes.pieceHead}
-        aria-expanded={open}
-        onClick={onOpen}
-        onMouseEnter={point}
-        onMouseLeave={() => pointAt([])}
-        onFocus={point}
-        onBlur={() => pointAt([])}
-      >
-        <span>{say(piece.name)}</span>
-        <span className="figures">{line.count > 1 ? `× ${line.count}` : ''}</span>
-        <span className="figures">{placeLabel(line.compartmentId, build)}</span>
-        <span className="figures">{say(lb(piece.weightLb * line.count))}</span>
-      </button>
-      {open && (
-        <div className={classes.pieceOpen}>
-          <ChoiceList evaluation={evaluation} bench={bench} choices={again(build)} again={again} />
-          <div className={classes.group}>
-            <Button
-              size="compact-xs"
-              variant="default"
-              onClick={(event) => without && onTakeOff(event.currentTarget, say(piece.name), without)}
-            >
-              Take off {say(piece.name.toLowerCase())}
-            </Button>
-            {without && <Deltas change={delta} />}
-          </div>
-        </div>
-      )}
-    </li>
+    <div className={look.ticked} role="group" aria-label="Picked pieces">
+      <span>
+        {pieces} picked, {say(lb(rows.reduce((sum, { weightLb }) => sum + weightLb, 0)))}
+      </span>
+      <NativeSelect
+        size="xs"
+        aria-label="Move them to"
+        value=""
+        data={[
+          { value: '', label: 'Move to…' },
+          ...places.map((id) => ({ value: id, label: placeLabel(id, build) })),
+        ]}
+        onChange={({ currentTarget: { value } }) =>
+          value !== '' && take(value, `Moved ${pieces} to ${placeName(value, build)}`)
+        }
+      />
+      <Button size="compact-xs" variant="default" onClick={() => take(null, `Took off ${pieces}`)}>
+        Take off
+      </Button>
+      <Button size="compact-xs" variant="subtle" c="var(--ink)" onClick={onDone}>
+        Pick none
+      </Button>
+    </div>
   );
 }
 
-/** The pieces of one group. */
-function Group({
-  group,
-  lines,
-  weightLb,
-  opened,
-  onOpen,
-  ...props
-}: PanelProps & {
-  group: string;
-  lines: EquipmentLine[];
-  weightLb: number;
+type SectionProps = PanelProps & {
+  section: EquipmentSection;
+  order: EquipmentOrder;
   places: string[];
   opened: string | null;
-  onOpen: (id: string | null) => void;
-}) {
+  ticked: ReadonlySet<string>;
+  onOpen: (id: string) => void;
+  onTick: (ids: string[], on: boolean) => void;
+};
+
+/** The lines of one group, or of one place. */
+function Section({ section, order, opened, ticked, onOpen, onTick, ...props }: SectionProps) {
   const { say } = useUnits();
   const { takeOff, withRoom } = useTakenOff(props.bench);
+  const { rows, pieces, weightLb, id } = section;
+  const title = order === 'group' ? titled(id) : placeTitle(id, props.evaluation.build);
+  const picked = rows.filter(({ line }) => ticked.has(line.id)).length;
+  const tickOne = useCallback((line: string, on: boolean) => onTick([line], on), [onTick]);
   return (
-    <section className={classes.group} aria-label={titled(group)}>
-      <h3 className={classes.groupTitle}>
-        {titled(group)}{' '}
-        <span className="quiet figures" style={{ fontSize: 12 }}>
-          {say(lb(weightLb))}
+    <section className={classes.group} aria-label={title}>
+      <h3 className={look.title}>
+        <input
+          type="checkbox"
+          className={look.tick}
+          aria-label={`Pick all of ${title}`}
+          checked={picked === rows.length}
+          ref={(box) => {
+            if (box) box.indeterminate = picked > 0 && picked < rows.length;
+          }}
+          onChange={(event) =>
+            onTick(
+              rows.map(({ line }) => line.id),
+              event.currentTarget.checked,
+            )
+          }
+        />
+        {title}
+        <span className={look.sum}>
+          {counted(pieces, 'piece')} · <span className="figures">{say(lb(weightLb))}</span>
         </span>
       </h3>
       <ul className={classes.pieces}>
         {withRoom(
-          lines.map((line, at) => [
-            line.id,
-            <Line
-              key={line.id}
+          rows.map((row, at) => [
+            row.line.id,
+            <PieceLine
+              key={row.line.id}
               {...props}
-              line={line}
-              open={opened === line.id}
-              onOpen={() => onOpen(opened === line.id ? null : line.id)}
-              onTakeOff={(button, name, build) =>
+              row={row}
+              byPlace={order === 'place'}
+              open={opened === row.line.id}
+              ticked={ticked.has(row.line.id)}
+              onTick={tickOne}
+              onOpen={onOpen}
+              onTakeOff={(button, build) =>
                 takeOff(
                   button,
-                  { id: line.id, name, at },
-                  { build, words: `Took off ${name}`, choice: EQUIPMENT_CHOICE },
+                  { id: row.line.id, name: say(row.name), at },
+                  { build, words: `Took off ${row.name}`, choice: EQUIPMENT_CHOICE },
                 )
               }
             />,
@@ -208,29 +143,103 @@ function Group({
   );
 }
 
-/** What is carried and where, by group. */
+/** What is carried and where: by group or by compartment, filtered, several moved at once. */
 export function EquipmentPanel(props: PanelProps) {
   const { say } = useUnits();
-  const { evaluation } = props;
-  const places = [
-    ...evaluation.read(compartments).map(({ id }) => id),
-    ...(evaluation.read(ladderWay) ? [WAY] : []),
-    CAB,
-  ];
+  const { evaluation, bench } = props;
+  const { build } = evaluation;
+  const places = useMemo(() => placesOf(evaluation), [evaluation]);
   const [opened, setOpened] = useState<string | null>(null);
+  const [words, setWords] = useState('');
+  const [order, setOrder] = useState<EquipmentOrder>('group');
+  const [ticked, setTicked] = useState<ReadonlySet<string>>(new Set());
   const allowance = evaluation.read(allowanceLeftLb);
+  const all = evaluation.read(equipmentRows);
+  const shown = useMemo(
+    () =>
+      rowsWith(all, words, ({ name, group, line }) =>
+        say(`${name} ${group} ${placeLabel(line.compartmentId, build)}`),
+      ),
+    [all, words, say, build],
+  );
+  const tick = useCallback(
+    (ids: string[], on: boolean) =>
+      setTicked((now) => new Set(on ? [...now, ...ids] : [...now].filter((id) => !ids.includes(id)))),
+    [],
+  );
+  const open = useCallback((id: string) => setOpened((now) => (now === id ? null : id)), []);
+  // What the filter hides is not moved unseen.
+  const acted = shown.filter(({ line }) => ticked.has(line.id));
   return (
     <>
       <DeltaHeads />
-      <AddPiece {...props} places={places} />
+      <AddPieces evaluation={evaluation} bench={bench} places={places} />
       {allowance > 0 && (
         <p className={classes.note}>
           The list is {say(lb(allowance))} lighter than the profile’s allowance for loose equipment; the
           difference is weighed in the compartments until it is listed.
         </p>
       )}
-      {equipmentByGroup(evaluation.build).map((of) => (
-        <Group key={of.group} {...props} {...of} places={places} opened={opened} onOpen={setOpened} />
+      {all.length > 0 && (
+        <div className={look.tools}>
+          {all.length > MANY && (
+            <TextInput
+              size="xs"
+              aria-label="Filter the list"
+              placeholder="Filter by name, group or place"
+              leftSection={<IconSearch size={14} />}
+              value={words}
+              onChange={(event) => setWords(event.currentTarget.value)}
+            />
+          )}
+          <NativeSelect
+            size="xs"
+            aria-label="List by"
+            value={order}
+            onChange={(event) => setOrder(event.currentTarget.value as EquipmentOrder)}
+            data={[
+              { value: 'group', label: 'By group' },
+              { value: 'place', label: 'By compartment' },
+            ]}
+          />
+        </div>
+      )}
+      {words !== '' && (
+        <p className={look.found} role="status">
+          {shown.length === 0
+            ? `None of ${counted(all.length, 'line')} has “${words}”.`
+            : `${formatWhole(shown.length)} of ${counted(all.length, 'line')}`}
+        </p>
+      )}
+      {acted.length > 0 && (
+        <Ticked
+          rows={acted}
+          places={places}
+          evaluation={evaluation}
+          bench={bench}
+          onDone={() => setTicked(new Set())}
+        />
+      )}
+      {shown.length > 0 && (
+        <div className={look.heads} data-by-place={order === 'place'} aria-hidden="true">
+          <span>Piece</span>
+          {order === 'group' && <span>Rides in</span>}
+          <span>Weight</span>
+          <span>Count</span>
+        </div>
+      )}
+      {inSections(shown, order).map((section) => (
+        <Section
+          key={`${order} ${section.id}`}
+          {...props}
+          section={section}
+          order={order}
+          places={places}
+          opened={opened}
+          ticked={ticked}
+          onOpen={open}
+          onTick={tick}
+        />
       ))}
     </>
   );

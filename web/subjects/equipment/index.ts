@@ -1,9 +1,9 @@
 import { lazy } from 'react';
-import { CAB, EQUIPMENT_CHOICE, equipmentShelf, withEquipment } from '#core/subjects/equipment';
-import { compartments } from '#core/truck';
+import { EQUIPMENT_CHOICE, equipmentShelf, placeName, withEquipment } from '#core/subjects/equipment';
 import { lb } from '#core/units';
 import type { Entry } from '../../palette';
 import type { Face } from '../face';
+import { placesOf, placeTitle } from './places';
 
 const STEP = 'equipment';
 
@@ -12,7 +12,6 @@ export const equipment: Face = {
   panel: lazy(async () => ({ default: (await import('./EquipmentPanel')).EquipmentPanel })),
   entries: (evaluation, say, bench, goTo) => {
     const { build } = evaluation;
-    const place = evaluation.read(compartments)[0]?.id ?? CAB;
     return equipmentShelf
       .in(build)
       .usualFirst(build.type)
@@ -21,13 +20,23 @@ export const equipment: Face = {
         group: 'Equipment to add',
         name: say(part.name),
         note: say(lb(part.weightLb)),
-        run: () => {
-          goTo(STEP);
-          bench.change({
-            build: withEquipment(build, part.id, place),
-            words: `Added a piece to ${place}`,
-            choice: EQUIPMENT_CHOICE,
-          });
+        run: () => goTo(STEP),
+        asks: {
+          question: `${say(part.name)}: into which compartment?`,
+          answers: () =>
+            placesOf(evaluation).map((place): Entry => ({
+              id: `into-${place}`,
+              group: 'Where it rides',
+              name: placeTitle(place, build),
+              run: () => {
+                goTo(STEP);
+                bench.change({
+                  build: withEquipment(build, part.id, place),
+                  words: `Added ${part.name} to ${placeName(place, build)}`,
+                  choice: EQUIPMENT_CHOICE,
+                });
+              },
+            })),
         },
       }));
   },

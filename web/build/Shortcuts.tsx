@@ -1,9 +1,9 @@
 import { Kbd, Modal, Switch, Table } from '@mantine/core';
-import { memo } from 'react';
-import type { StepState } from '#core/kernel';
+import { house } from '#core/subjects';
 import { useLetters } from '../common';
+import { useSession } from '../session';
 import { SIDES } from '../subjects';
-import { STEP_KEYS } from './keys';
+import { STEP_KEYS } from './step-keys';
 
 const MOVING: [string[], string][] = [
   [['Ctrl', 'Z'], 'Undo'],
@@ -57,33 +57,36 @@ function LettersSwitch() {
   );
 }
 
-/** The keys of the bench. */
-export const Shortcuts = memo(({ onClose, steps }: { onClose: () => void; steps: StepState[] }) => (
-  <Modal opened onClose={onClose} title="Keys" centered size="lg">
-    <div
-      style={{
-        display: 'grid',
-        gridTemplateColumns: 'repeat(auto-fit, minmax(230px, 1fr))',
-        gap: '0 24px',
-        alignItems: 'start',
-      }}
-    >
-      <Table verticalSpacing={3}>
-        <Table.Tbody>
-          <Keys
-            rows={steps.flatMap(({ title }, i): [string[], string][] =>
-              STEP_KEYS[i] ? [[[STEP_KEYS[i]], title]] : [],
-            )}
-          />
-          <Keys rows={MOVING} />
-        </Table.Tbody>
-      </Table>
-      <Table verticalSpacing={3}>
-        <Table.Tbody>
-          <Keys rows={OPENING} />
-        </Table.Tbody>
-      </Table>
-    </div>
-    <LettersSwitch />
-  </Modal>
-));
+/** The keys of a build's screens. */
+export const Shortcuts = ({ onClose }: { onClose: () => void }) => {
+  const steps = house.stepsFor(useSession().bench.build);
+  return (
+    <Modal opened onClose={onClose} title="Keys" centered size="lg">
+      <div
+        style={{
+          display: 'grid',
+          gridTemplateColumns: 'repeat(auto-fit, minmax(230px, 1fr))',
+          gap: '0 24px',
+          alignItems: 'start',
+        }}
+      >
+        <Table verticalSpacing={3}>
+          <Table.Tbody>
+            <Keys
+              rows={steps.flatMap(({ title }, i): [string[], string][] =>
+                STEP_KEYS[i] ? [[[STEP_KEYS[i]], title]] : [],
+              )}
+            />
+            <Keys rows={MOVING} />
+          </Table.Tbody>
+        </Table>
+        <Table verticalSpacing={3}>
+          <Table.Tbody>
+            <Keys rows={OPENING} />
+          </Table.Tbody>
+        </Table>
+      </div>
+      <LettersSwitch />
+    </Modal>
+  );
+};

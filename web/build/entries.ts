@@ -1,3 +1,4 @@
+import { absentIn } from '#core/kernel';
 import type { Evaluation } from '#core/kernel';
 import { house } from '#core/subjects';
 import { components } from '#core/truck';
@@ -6,30 +7,28 @@ import type { UnitSystem } from '#core/units';
 import { SECTIONS_OF_ANALYSIS } from '../analysis';
 import { statusWord } from '../common';
 import { VIEWS } from '../drawing';
-import type { Arrangement } from '../drawing';
 import type { FileAction } from '../files';
 import type { Entry } from '../palette';
 import type { Bench } from '../session';
 import { entriesOfSubjects, SIDES } from '../subjects';
+import type { Going } from './going';
 
 /** What is done with what was found. */
 export interface Hands {
   say: (text: string) => string;
   bench: Bench;
-  goTo: (step: string) => void;
-  open: (check: string) => void;
-  point: (ids: string[]) => void;
-  arrange: (arrangement: Arrangement) => void;
-  show: (panel: string) => void;
+  /** Goes there on the bench, from whichever screen. */
+  go: (going: Going) => void;
   visit: (path: string) => void;
   units: (system: UnitSystem) => void;
   files: FileAction[];
   keys: () => void;
 }
 
-/** Everything on the bench that can be found by name. */
+/** Everything of a build that can be found by name. */
 export function entriesOf(id: string, evaluation: Evaluation, hands: Hands): Entry[] {
   const { say } = hands;
+  const goTo = (step: string) => hands.go({ step });
   const { build, findings } = evaluation;
   const steps = house.stepsFor(build);
   const titleOf = (step: string) => house.subject(step).title;
@@ -43,7 +42,7 @@ export function entriesOf(id: string, evaluation: Evaluation, hands: Hands): Ent
           group: 'Choices',
           name: say(choice.title),
           note: step.title,
-          run: () => hands.goTo(step.id),
+          run: () => goTo(step.id),
         },
         ...(choice.kind === 'pick' || choice.kind === 'toggle'
           ? choice.options
@@ -53,7 +52,7 @@ export function entriesOf(id: string, evaluation: Evaluation, hands: Hands): Ent
                 group: 'Parts',
                 name: say(option.label),
                 note: option.chosen ? 'chosen' : step.title,
-                run: () => hands.goTo(step.id),
+                run: () => goTo(step.id),
               }))
           : []),
       ]),
@@ -64,14 +63,14 @@ export function entriesOf(id: string, evaluation: Evaluation, hands: Hands): Ent
       group: 'Steps',
       name: step.title,
       note: `step ${i + 1}`,
-      run: () => hands.goTo(step.id),
+      run: () => goTo(step.id),
     })),
     ...findings.map((finding): Entry => ({
       id: `finding-${finding.id}`,
       group: 'Findings',
       name: say(finding.title),
       note: statusWord(finding.status),
-      run: () => hands.open(finding.id),
+      run: () => hands.go({ finding: finding.id }),
     })),
     ...evaluation
       .read(components)
@@ -81,28 +80,40 @@ export function entriesOf(id: string, evaluation: Evaluation, hands: Hands): Ent
         group: 'Components',
         name: say(component.name),
         note: `${say(lb(component.weightLb))}, ${titleOf(component.step).toLowerCase()}`,
-        run: () => {
-          hands.goTo(component.step);
-          hands.point([component.id]);
-        },
+        run: () => hands.go({ step: component.step, point: [component.id] }),
       })),
     ...inSteps,
-    ...entriesOfSubjects(evaluation, say, hands.bench, hands.goTo),
+    ...steps.flatMap((step) =>
+      absentIn(house, build, step.id).map((absent): Entry => ({
+        id: `absent-${absent.id}`,
+        group: 'Not on this truck',
+        name: say(absent.title),
+        note: say(absent.because),
+        run: () => goTo(step.id),
+      })),
+    ),
+    ...entriesOfSubjects(evaluation, say, hands.bench, goTo),
     ...(Object.keys(VIEWS) as (keyof typeof VIEWS)[]).map((view): Entry => ({
       id: `view-${view}`,
       group: 'Views',
       name: VIEWS[view].label,
-      run: () => hands.arrange(view),
+      run: () => hands.go({ view }),
     })),
-    { id: 'view-all', group: 'Views', name: 'All views', run: () => hands.arrange('all') },
+    { id: 'view-all', group: 'Views', name: 'All views', run: () => hands.go({ view: 'all' }) },
     ...SIDES.map(({ id: side, name, key }): Entry => ({
       id: side,
       group: 'Panels',
       name,
       note: key,
-      run: () => hands.show(side),
+      run: () => hands.go({ panel: side }),
     })),
-    { id: 'assumed', group: 'Panels', name: 'Still assumed', note: 'A', run: () => hands.show('assumed') },
+    {
+      id: 'assumed',
+      group: 'Panels',
+      name: 'Still assumed',
+      note: 'A',
+      run: () => hands.go({ panel: 'assumed' }),
+    },
     { id: 'yard', group: 'Screens', name: 'The yard: all departments', run: () => hands.visit('/') },
     ...SECTIONS_OF_ANALYSIS.map(({ id: section, title, group }): Entry => ({
       id: `section-${section}`,

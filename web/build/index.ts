@@ -1,0 +1,3 @@
+export { BuildShell } from './BuildShell';
+export { goingOf } from './going';
+export { STEP_KEYS } from './step-keys';
