@@ -79,4 +79,4 @@ for (const { builds } of DEMONSTRATION) {
     );
   }
 }
-time('River pumper: remedies of its front axle', 20, () => remediesFor(house.evaluate(pumper), 'frontAxle'));
+time('River pumper: fixes of its front axle', 20, () => remediesFor(house.evaluate(pumper), 'frontAxle'));

@@ -36,7 +36,7 @@ test('the pumper is mended by a pair of changes, and its weight sheet is printed
   expect(to).toBeLessThan(limit);
   await pair.getByRole('button', { name: /^Apply/ }).click();
   await expect(
-    page.getByText('Every check holds, with its reserve: there is nothing to mend.'),
+    page.getByText('Every check holds, with its reserve: there is nothing to fix.'),
   ).toBeVisible();
   // The very figure that was promised, on the bench and on paper; and it can be taken back.
   const [file] = await Promise.all([page.waitForEvent('download'), files(page, /^Weight sheet as PDF/)]);
@@ -77,7 +77,7 @@ test('what may be changed is chosen, by keyboard; a search is watched and left',
   await search(page);
   await expect(advice(page).first()).toBeVisible();
   for (const one of await advice(page).all()) await expect(one).not.toContainText('Move the tank');
-  for (const box of await page.getByRole('group', { name: 'Mend' }).getByRole('checkbox').all())
+  for (const box of await page.getByRole('group', { name: 'Fix' }).getByRole('checkbox').all())
     await box.uncheck();
   await expect(page.getByRole('button', { name: 'Search again' })).toBeDisabled();
 });
@@ -99,15 +99,15 @@ test('where nothing mends it, the nearest of each kind of change is told', async
   }));
   await page.goto(`/builds/${id}/analysis/advice`);
   await expect(page.getByRole('checkbox', { name: /Front axle/ })).toBeChecked();
-  for (const box of await page.getByRole('group', { name: 'Mend' }).getByRole('checkbox').all())
+  for (const box of await page.getByRole('group', { name: 'Fix' }).getByRole('checkbox').all())
     await box.setChecked(
       await box.evaluate(
         (input: HTMLInputElement) => input.labels?.[0]?.innerText.includes('Front axle') ?? false,
       ),
     );
   await search(page);
-  await expect(page.getByText('Nothing was found that mends what was asked.')).toBeVisible();
-  const why = page.getByRole('region', { name: 'Why nothing mends: Front axle' });
+  await expect(page.getByText('Nothing was found that fixes what was asked.')).toBeVisible();
+  const why = page.getByRole('region', { name: 'Why nothing fixes it: Front axle' });
   await expect(why.getByRole('row', { name: /^Two changes/ })).toContainText('over a limit');
   await expect(why.getByRole('row', { name: /^Wheelbase/ })).toContainText(/[\d,]+ lb/);
 });

@@ -14,7 +14,7 @@ test('another arrangement is chosen, its blocks are moved by keyboard and by han
   const before = await scale(page);
   await openStep(page, 'Arrangement');
   await page.getByRole('radio', { name: /^Cab, preconnects, pump, body/ }).check();
-  await expectSentence(page, 'Arrangement', 'cab, preconnects, pump house and body');
+  await expectSentence(page, 'Arrangement', 'the cab, the preconnects, the pump house and the body');
   const ahead = await scale(page);
   expect(ahead.front).toBeLessThan(before.front);
 
@@ -39,7 +39,7 @@ test('another arrangement is chosen, its blocks are moved by keyboard and by han
 test('what runs into something is found, with inches and with what mends it', async ({ page }) => {
   await pumper(page, 'Clashing engine');
   await openStep(page, 'Equipment');
-  await page.getByRole('button', { name: 'Add an item of no list' }).click();
+  await page.getByRole('button', { name: 'Add an extra item' }).click();
   await page.getByRole('textbox', { name: 'Name' }).fill('Locker');
   for (const [label, value] of [
     ['Aft of the front axle', '110'],
@@ -50,7 +50,7 @@ test('what runs into something is found, with inches and with what mends it', as
   ] as const)
     await page.getByRole('textbox', { name: label, exact: true }).fill(value);
   await page.getByRole('button', { name: /\d+ checks/ }).click();
-  const findings = page.getByRole('complementary', { name: 'Findings' });
+  const findings = page.getByRole('complementary', { name: 'Checks' });
   await expect(findings).toContainText(/Midship 1,250 gpm, side panel and locker by \d+ in/);
   await page.keyboard.press('Control+z');
   await expect(findings).not.toContainText(/and locker by/);

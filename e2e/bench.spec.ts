@@ -104,7 +104,7 @@ test('every view, and the findings, by keyboard', async ({ page }) => {
     await expect(drawing(view)).toBeVisible();
   }
   await page.keyboard.press('f');
-  await expect(page.getByRole('complementary', { name: 'Findings' })).toBeVisible();
+  await expect(page.getByRole('complementary', { name: 'Checks' })).toBeVisible();
   await page.keyboard.press('Escape');
   await page.keyboard.press('Alt+ArrowDown');
   await expect(page.getByRole('complementary', { name: 'Cab and crew' })).toBeVisible();
@@ -169,7 +169,7 @@ test('an axle that goes over its rating is told by ear, and that it is back; a s
   const told = page.getByRole('region', { name: 'Scale' }).getByRole('status');
   await expect(told).toBeEmpty();
   await openStep(page, 'Equipment');
-  await page.getByRole('button', { name: 'Add an item of no list' }).click();
+  await page.getByRole('button', { name: 'Add an extra item' }).click();
   await expect(told).toBeEmpty();
   const weight = page.getByRole('textbox', { name: 'Weight', exact: true });
   await weight.fill('9000');

@@ -122,6 +122,8 @@ test.describe('on a tablet', () => {
     await page.getByRole('checkbox', { name: /^35 ft two-section/ }).tap();
     await expect(step(page, 'Ladders')).toContainText('over a limit');
     await page.getByRole('button', { name: /^All \d+ checks, \d+ more to look at/ }).tap();
+    const findings = page.getByRole('complementary', { name: 'Checks' });
+    await findings.getByRole('button', { expanded: false }).first().tap();
     await page.getByRole('button', { name: 'Apply: Leave off the 35 ft two-section ladder' }).tap();
     await expect(page.getByRole('button', { name: /^All \d+ checks/ })).toBeVisible();
     await saved(page);

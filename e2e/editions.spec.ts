@@ -42,7 +42,7 @@ test('a build of an older catalog weighs what it did, and takes newer figures wh
   await page.goto(`/builds/${old.id}`);
   await expect(reading(page, 'Gross weight')).toBeVisible();
   expect((await scale(page)).gross).toBe(today.gross + 260);
-  const since = page.getByRole('region', { name: 'Reckoned otherwise since it was saved' });
+  const since = page.getByRole('region', { name: 'Figures that changed since it was saved' });
   await expect(since).toContainText(/Front axle: 12,345 lb → [\d,]+ lb/);
   await since.getByRole('button', { name: 'Seen' }).click();
   await expect(since).toBeHidden();

@@ -193,10 +193,10 @@ test('all checks are listed, worst first, with how far each is from its limit', 
   const id = await copyOf(page, 'River pumper', 'Checked engine');
   await page.goto(`/builds/${id}`);
   await page.getByRole('button', { name: /^All \d+ checks/ }).click();
-  const findings = page.getByRole('complementary', { name: 'Findings' });
+  const findings = page.getByRole('complementary', { name: 'Checks' });
   const heads = findings.getByRole('button', { expanded: false });
   await expect(heads.first()).toHaveAccessibleName(/^over a limit ?Front axle ?52 lb over/);
   await expect(findings).toContainText('Gross weight1,457 lb under');
   await heads.first().click();
-  await expect(findings).toContainText('What would mend it');
+  await expect(findings).toContainText('What would fix it');
 });

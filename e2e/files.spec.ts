@@ -134,13 +134,13 @@ test('a department’s archive into an empty Baros gives the same weights to the
   await page.goto('/');
   await page.getByRole('button', { name: 'More for Moving district' }).click();
   const { name, text } = await downloaded(page, () =>
-    page.getByRole('menuitem', { name: 'Everything as one archive' }).click(),
+    page.getByRole('menuitem', { name: 'Everything in one file' }).click(),
   );
   expect(name).toBe('moving-district.baros-department.jsonl');
 
   const there = await empty.newPage();
   await there.goto('/');
-  await there.getByRole('button', { name: 'Read an archive' }).click();
+  await there.getByRole('button', { name: 'Open a department file' }).click();
   await give(there, 'later.jsonl', text.replace('"version":3', '"version":9'));
   await expect(there.getByRole('alert')).toContainText('written by a later Baros (was 9)');
   await give(there, 'bad.jsonl', text.replace('"partId":"custom-medium"', '"partId":"cart"'));

@@ -48,20 +48,20 @@ test('from an empty department to three weighed trucks, one mended', async ({ pa
 
   await test.step('mended from the findings', async () => {
     await reading(page, 'Front axle').click();
-    const findings = page.getByRole('complementary', { name: 'Findings' });
+    const findings = page.getByRole('complementary', { name: 'Checks' });
     await expect(findings.getByText(/lb over: .* on 18,000 lb/)).toBeVisible();
     await expect(findings.getByText('What causes most of it')).toBeVisible();
-    await expect(findings.getByRole('heading', { name: 'What would mend it' })).toBeVisible();
+    await expect(findings.getByRole('heading', { name: 'What would fix it' })).toBeVisible();
     expect(await findings.getByRole('button', { name: /^Apply: / }).count()).toBeGreaterThanOrEqual(2);
     await findings.getByRole('button', { name: /^Apply: Front axle rated/ }).click();
-    await expect(reading(page, 'Front axle')).toContainText(/lb left/);
+    await expect(reading(page, 'Front axle')).toContainText(/lb under/);
     await saved(page);
   });
 
   await test.step('found again to the pound', async () => {
     const before = await scale(page);
     await page.reload();
-    await expect(reading(page, 'Front axle')).toContainText(/lb left/);
+    await expect(reading(page, 'Front axle')).toContainText(/lb under/);
     expect(await scale(page)).toEqual(before);
     await page.goto('/');
     await find(page, department);
@@ -82,5 +82,5 @@ test('the demonstration pumper opens over its front axle and is mended in one pr
   await expect(reading(page, 'Front axle')).toContainText('over');
   await reading(page, 'Front axle').click();
   await page.getByRole('button', { name: /^Apply: Move the tank/ }).click();
-  await expect(reading(page, 'Front axle')).toContainText('left');
+  await expect(reading(page, 'Front axle')).toContainText('under');
 });

@@ -44,7 +44,7 @@ test('the focus returns to where it came from after each dialog, menu and panel 
     await expect(button('Files')).toBeFocused();
   }
   for (const [opener, close] of [
-    [/Gross weight/, 'Close findings'],
+    [/Gross weight/, 'Close checks'],
     [/^\$/, 'Close money'],
   ] as const) {
     await press(button(opener));
@@ -65,14 +65,14 @@ test('the focus stays near what a press has taken away', async ({ page }) => {
   await expectFocusWithin(panel);
   const open = page.getByRole('button', { name: /choices still assumed/ });
   await press(open);
-  await press(panel.getByRole('button', { name: /^Confirm / }).first());
+  await press(panel.getByRole('button', { name: 'Confirm all of Chassis' }));
   await expectFocusWithin(panel);
   await press(panel.getByRole('button', { name: 'Close what is assumed' }));
   await expect(open).toBeFocused();
 
   await page.getByRole('button', { name: /Rear axle/ }).focus();
   await page.keyboard.press('Enter');
-  await expect(panel.getByRole('heading', { name: 'Findings' })).toBeVisible();
+  await expect(panel.getByRole('heading', { name: 'Checks' })).toBeVisible();
   await page.keyboard.press('Escape');
   await expect(page.getByRole('button', { name: /Rear axle/ })).toBeFocused();
 

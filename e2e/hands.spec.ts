@@ -38,11 +38,11 @@ test('the tank is dragged on the drawing, and the weights follow the hand; by ke
   await saved(page);
 });
 
-test('an item of no list is added, typed and dragged', async ({ page }) => {
+test('an extra item is added, typed and dragged', async ({ page }) => {
   await pumper(page, 'Item engine');
   const before = await scale(page);
   await openStep(page, 'Equipment');
-  await page.getByRole('button', { name: 'Add an item of no list' }).click();
+  await page.getByRole('button', { name: 'Add an extra item' }).click();
   await page.getByRole('textbox', { name: 'Weight' }).fill('400');
   expect((await scale(page)).gross).toBe(before.gross + 400);
   const front = (await scale(page)).front;
@@ -73,7 +73,7 @@ test('anything is found by name: a step, a part, a component, a finding, a scree
   await find('enclosed top', /^Midship 1,500 gpm, enclosed top panel/);
   await expect(page.getByRole('complementary', { name: 'Pump' })).toBeVisible();
   await find('side to side, rear', /Side to side, rear/);
-  await expect(page.getByRole('complementary', { name: 'Findings' })).toBeVisible();
+  await expect(page.getByRole('complementary', { name: 'Checks' })).toBeVisible();
   const pointed = page.getByRole('img', { name: /^Found engine/ }).locator('[class*="pointed"]');
   await find('deck monitor', /^Deck monitor, 1,000 gpm 95 lb/);
   await expect(pointed.first()).toBeVisible();

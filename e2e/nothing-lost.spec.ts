@@ -91,7 +91,7 @@ test('a figure that became another says so, in the history too; one that is refu
   await saved(page);
 
   await openStep(page, 'Equipment');
-  await page.getByRole('button', { name: 'Add an item of no list' }).click();
+  await page.getByRole('button', { name: 'Add an extra item' }).click();
   const before = await scale(page);
   const weight = page.getByRole('textbox', { name: 'Weight', exact: true });
   await weight.fill('99999');

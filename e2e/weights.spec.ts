@@ -120,7 +120,7 @@ test('load states of one’s own, growth reserve, filling, certainty, payload, f
   await expect(page.getByRole('img', { name: /^The tank with 0 gal/ })).toBeVisible();
 
   await section(page, 'How sure');
-  const doubts = page.getByRole('table', { name: 'What makes most of the doubt' });
+  const doubts = page.getByRole('table', { name: 'What makes most of the uncertainty' });
   await expect(doubts.getByRole('row')).toHaveCount(11);
   await expect(doubts.getByRole('row').nth(1)).toContainText(/± [\d,]+ → ± [\d,]+ lb/);
 
@@ -144,7 +144,7 @@ test('load states of one’s own, growth reserve, filling, certainty, payload, f
 
   await section(page, 'Along the frame');
   await expect(
-    page.getByText(/Most sagging between the axles: [\d,]+ thousand lb·in at \d+ in/),
+    page.getByText(/Most bending between the axles: [\d,]+ thousand lb·in at \d+ in/),
   ).toBeVisible();
   await saved(page);
 });

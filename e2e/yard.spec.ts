@@ -138,7 +138,7 @@ test('a build that can’t be shown takes nothing from the others: what is wrong
   await expect(row).toContainText(/It can’t be shown: .*"gone"/);
   const [file] = await Promise.all([
     page.waitForEvent('download'),
-    row.getByRole('link', { name: 'Take its file away' }).click(),
+    row.getByRole('link', { name: 'Download its file' }).click(),
   ]);
   expect(file.suggestedFilename()).toBe('broken-engine.baros.json');
   await page.getByRole('link', { name: 'Whole engine', exact: true }).click();
@@ -147,7 +147,7 @@ test('a build that can’t be shown takes nothing from the others: what is wrong
   for (const screen of ['', '/analysis']) {
     await page.goto(`/builds/${id}${screen}`);
     await expect(page.getByRole('heading', { name: 'This build can’t be shown' })).toBeVisible();
-    await expect(page.getByRole('link', { name: 'Take its file away' })).toBeVisible();
+    await expect(page.getByRole('link', { name: 'Download its file' })).toBeVisible();
   }
   // Its history can be looked at all the same.
   await page.goto(`/builds/${id}/history`);

@@ -8,7 +8,7 @@ export const obstaclesTable = (obstacle: Obstacle): TableOf => {
   const figure = (value: number) => figureOf(value, obstacle);
   const pair = obstacle.nearestPair;
   return {
-    title: `Nearest to mending: ${obstacle.title.toLowerCase()}`,
+    title: `Nearest to a fix: ${obstacle.title.toLowerCase()}`,
     columns: [
       { head: 'Kind of change' },
       { head: 'The best of it' },

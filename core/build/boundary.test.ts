@@ -42,7 +42,7 @@ describe('what a boundary takes', () => {
       { lines: [{ ...line('a'), feet: -1, paint: 1 }] },
       [
         'lines.0.paint is not a field of this input; leave it out',
-        'lines.0.feet must not be less than 0 (was -1)',
+        'lines.0.feet must be at least 0 (was -1)',
       ],
     ],
     [
@@ -75,9 +75,7 @@ describe('what a boundary takes', () => {
       inner!: Inner;
     }
     expect(problems({ inner: { kind: 'a' } }, Outer)).toEqual([]);
-    expect(problems({ inner: { kind: 'b' } }, Outer)).toEqual([
-      'inner.kind must be one of the following values: a (was "b")',
-    ]);
+    expect(problems({ inner: { kind: 'b' } }, Outer)).toEqual(['inner.kind must be one of a (was "b")']);
   });
 });
 

@@ -1,3 +1,4 @@
+import { amount as figure, bare, formatMoney, formatWhole } from '../units/index.js';
 import type { Quantity } from '../units/index.js';
 import type { Names } from './block.js';
 import type { Build } from './build.js';
@@ -181,8 +182,9 @@ export const clamped = ({ min, max }: Pick<AmountField, 'min' | 'max'>, value: n
 
 /** Why a value can't stand in an amount's field, in words that follow its name; null where it can. */
 export function amountProblem({ min, max, unit, whole }: AmountField, value: number): string | null {
-  const of = unit && unit !== 'cents' ? ` ${unit}` : '';
+  const said = (value: number) =>
+    unit === 'cents' ? formatMoney(value) : unit === '' ? formatWhole(value) : figure(value, unit);
   if (!Number.isFinite(value)) return 'must be a number';
-  if (value < min || value > max) return `must be from ${min} to ${max}${of}`;
+  if (value < min || value > max) return `must be from ${bare(said(min))} to ${said(max)}`;
   return whole && !Number.isInteger(value) ? 'must be a whole number' : null;
 }

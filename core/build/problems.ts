@@ -18,11 +18,30 @@ const OF_TYPE = new Set([
   'anObject',
 ]);
 
-/** A message with the whole path of its field, which class-validator names by its last part at the beginning. */
-const withPath = (message: string, property: string, field: string): string =>
-  message
-    .replace(new RegExp(`^(each value in |each of |)${property}\\b`), (_, lead: string) => lead + field)
-    .replace(' conforming to the specified constraints', '');
+/** What class-validator says of its own, and how a person would say it. */
+const IN_PLAIN_WORDS: readonly (readonly [RegExp, string])[] = [
+  [/must be a string\b/, 'must be text'],
+  [/must be one of the following values: /, 'must be one of '],
+  [/must be a number conforming to the specified constraints/, 'must be a number'],
+  [/must be an integer number/, 'must be a whole number'],
+  [/must be a boolean value/, 'must be true or false'],
+  [/must be an array/, 'must be a list'],
+  [/must not be less than /, 'must be at least '],
+  [/must not be greater than /, 'must be at most '],
+  [/must contain no more than (\d+) elements/, 'must have at most $1 entries'],
+  [/must contain at least (\d+) elements/, 'must have at least $1 entries'],
+  [/must be a UUID/, 'must be an id of 36 characters'],
+];
+
+/** A message in plain words, with the whole path of its field, which stands in it by its last part. */
+const plainly = (message: string, property: string, field: string): string =>
+  IN_PLAIN_WORDS.reduce(
+    (said, [library, ours]) => said.replace(library, ours),
+    message.replace(
+      new RegExp(`^(each value in |each of |)${property}\\b`),
+      (_, lead: string) => lead + field,
+    ),
+  );
 
 /** The errors of class-validator as problems with whole paths and the value that was given. */
 export function problemsOf(errors: ValidationError[], path = ''): Problem[] {
@@ -42,7 +61,7 @@ export function problemsOf(errors: ValidationError[], path = ''): Problem[] {
       return {
         field,
         type: OF_TYPE.has(rule),
-        message: `${withPath(message, error.property, field)} (was ${shown(error.value)})`,
+        message: `${plainly(message, error.property, field)} (was ${shown(error.value)})`,
       };
     });
     // One problem a field; a wrong type says more than the limits that follow from it.

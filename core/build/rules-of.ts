@@ -11,6 +11,7 @@ import {
   Max,
   Min,
 } from 'class-validator';
+import { capital } from '../units/index.js';
 import type { Block } from './block.js';
 import { BUILD_FORMAT, BUILD_VERSION } from './build.js';
 import type { Build } from './build.js';
@@ -21,8 +22,6 @@ import type { Class } from './rules.js';
 import { BUILD_TYPES } from './types.js';
 
 type Rule = PropertyDecorator;
-
-const titled = (text: string): string => text[0]!.toUpperCase() + text.slice(1);
 
 /** A class of class-validator under a name of its own, which the JSON Schema and the OpenAPI document show. */
 function named(name: string): Class {
@@ -74,7 +73,7 @@ function nested(fields: Fields, name: string): () => Class {
 export function classOf(fields: Fields, name: string): Class {
   const made = named(name);
   for (const [key, field] of Object.entries(fields)) {
-    const rules = [...(field.optional ? [MayBeLeftOut()] : []), ...rulesOf(field, name + titled(key))];
+    const rules = [...(field.optional ? [MayBeLeftOut()] : []), ...rulesOf(field, name + capital(key))];
     for (const rule of rules) rule(made.prototype as object, key);
   }
   return made;
@@ -82,7 +81,7 @@ export function classOf(fields: Fields, name: string): Class {
 
 /** The rules of one block, as a class by which anything can be judged. */
 export function blockRules({ id, version, fields }: Block): Class {
-  const made = classOf(fields, titled(id));
+  const made = classOf(fields, capital(id));
   Equals(version)(made.prototype as object, 'version');
   return made;
 }

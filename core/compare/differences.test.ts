@@ -254,9 +254,9 @@ describe('two builds out of one, as one', () => {
       );
     const { build, mine, collisions } = mergeBuilds(pumper, own(5), withTank(pumper, { gallons: 750 }));
     expect(build).toEqual({ ...own(5), tank: { ...pumper.tank, gallons: 750 } });
-    expect([mine.map(({ title }) => title), collisions]).toEqual([['Limits held against'], []]);
+    expect([mine.map(({ title }) => title), collisions]).toEqual([['Limit profile'], []]);
     expect(mergeBuilds(pumper, own(5), own(6)).collisions.map(({ title }) => title)).toEqual([
-      'Limits held against',
+      'Limit profile',
     ]);
     expect(mergeBuilds(own(5), withProfile(own(5), 'us-2016-pumper'), own(5)).build).toEqual(
       house.carrying(withProfile(pumper, 'us-2016-pumper')),

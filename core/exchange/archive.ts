@@ -215,7 +215,7 @@ export function archiveHead(first: unknown): ArchiveHead | null {
     throw new BadInput([
       {
         field: 'version',
-        message: `version must be at most ${ARCHIVE_VERSION}: this archive was written by a later Baros (was ${version})`,
+        message: `version must be at most ${ARCHIVE_VERSION}: this department file was written by a later Baros (was ${version})`,
       },
     ]);
   return judge(ArchiveHead, first);

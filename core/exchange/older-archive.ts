@@ -95,7 +95,7 @@ export function parseArchive(input: unknown): DepartmentArchive {
     throw new BadInput([
       {
         field: 'version',
-        message: `version must be at most ${DOCUMENT_VERSION}: this archive was written by a later Baros (was ${version})`,
+        message: `version must be at most ${DOCUMENT_VERSION}: this department file was written by a later Baros (was ${version})`,
       },
     ]);
   }

@@ -113,14 +113,14 @@ describe('the weight sheet', () => {
     expect(read(`id,name,count,weight (lb)\n${at},${known.name},${line.count},9\n`).changes).toHaveLength(1);
   });
 
-  it('adds an item of no list, and moves one', () => {
+  it('adds an extra item, and moves one', () => {
     const added = read(row('', 'Tool chest', 140, 210, 20, 40, 'estimated', ''));
     expect(added.changes).toMatchObject([{ what: 'new item', beforeLb: null, afterLb: 140 }]);
     const moved = read(
       row(added.changes[0]!.id, 'Tool chest', 140, 90, 20, 40, 'estimated', ''),
       added.build,
     );
-    expect(moved.changes).toMatchObject([{ what: 'own item' }]);
+    expect(moved.changes).toMatchObject([{ what: 'extra item' }]);
     expect(moved.build.items.lines).toMatchObject([{ name: 'Tool chest', xIn: 90 }]);
   });
 
@@ -142,9 +142,13 @@ describe('the weight sheet', () => {
     [
       'a negative weight',
       row('pump', PUMP, -5, '', '', '', '', ''),
-      /weight must be from 0 to 60000 lb \(was -5\)/,
+      /weight must be from \{#0 lb\} to \{60000 lb\} \(was -5\)/,
     ],
-    ['an item off the truck', row('', 'Balloon', 5, 0, 0, 900, 'estimated', ''), /z must be from 0 to 170/],
+    [
+      'an item off the truck',
+      row('', 'Balloon', 5, 0, 0, 900, 'estimated', ''),
+      /z must be from \{#0 in\} to \{170 in\}/,
+    ],
     ['an item without a place', row('', 'Lost', 5, '', '', '', 'estimated', ''), /needs its place/],
     ['an item without a name', row('', '', 5, 0, 0, 0, 'estimated', ''), /needs a name/],
     [

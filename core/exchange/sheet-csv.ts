@@ -1,4 +1,4 @@
-import { amountProblem, BASES, freshId, same } from '../build/index.js';
+import { amountProblem, basisCalled, BASIS_NAMES, freshId, same } from '../build/index.js';
 import type { Basis, Build } from '../build/index.js';
 import type { Evaluation } from '../kernel/index.js';
 import { componentOfItem, itemOf, withItem } from '../subjects/items/index.js';
@@ -68,7 +68,9 @@ export function sheetCsv(evaluation: Evaluation, system: UnitSystem): string {
         ? exactly(unit ? toSystem(system, unit, value) : value)
         : key === 'name'
           ? inUnits(String(value), system)
-          : value;
+          : key === 'basis'
+            ? BASIS_NAMES[row.basis]
+            : value;
     }),
   );
   return csvOf(
@@ -83,7 +85,7 @@ export interface SheetReading {
   changes: {
     id: string;
     name: string;
-    what: 'weight' | 'own item' | 'new item';
+    what: 'weight' | 'extra item' | 'new item';
     beforeLb: number | null;
     afterLb: number;
   }[];
@@ -150,15 +152,14 @@ function readRow(cells: string[], at: Columns, isItem: (id: string) => boolean):
     if (problem) bad.push(`${head} ${problem} (was ${Number.isFinite(number) ? raw : `"${raw}"`})`);
     else amounts[key] = value;
   }
-  const basis = cell('basis').toLowerCase();
-  const noBasis = basis && basisProblem(cell('basis'));
+  const noBasis = cell('basis') && basisProblem(cell('basis'));
   if (noBasis) bad.push(noBasis);
   if (cell('weightLb') === '') bad.push('weight is missing');
   const count = cell('count') === '' ? undefined : typedNumber(cell('count'));
   if (count !== undefined && !Number.isInteger(count))
     bad.push(`count must be a whole number (was "${cell('count')}")`);
   if (bad.length) return { bad: bad.join('; ') };
-  return { id: cell('id'), name: cell('name'), count, basis: BASES.find((one) => one === basis), amounts };
+  return { id: cell('id'), name: cell('name'), count, basis: basisCalled(cell('basis')), amounts };
 }
 
 const plainName = (name: string): string => name.toLowerCase().replace(/\s+/g, ' ').trim();
@@ -272,7 +273,7 @@ export function readSheet(evaluation: Evaluation, text: string, reader: UnitSyst
     reading.changes.push({
       id: componentOfItem(item.id),
       name,
-      what: old ? 'own item' : 'new item',
+      what: old ? 'extra item' : 'new item',
       beforeLb: old?.weightLb ?? null,
       afterLb: item.weightLb,
     });
@@ -289,10 +290,7 @@ export function readSheet(evaluation: Evaluation, text: string, reader: UnitSyst
     seen.add(key);
     const known = rows.get(row.id);
     if (row.id && !known)
-      return refuse(
-        line,
-        `this truck has no component "${row.id}"; leave the id empty to add an item of your own`,
-      );
+      return refuse(line, `this truck has no component "${row.id}"; leave the id empty to add an extra item`);
     if (known && !known.item) {
       const other = otherThan(known, row);
       return other ? refuse(line, other) : takeWeight(line, row, known);

@@ -16,8 +16,8 @@ interface Shape {
 const isObject = (value: unknown): value is Record<string, unknown> =>
   typeof value === 'object' && value !== null && !Array.isArray(value);
 
-/** Names are free; every other text means something to the code that reads it. */
-const FREE = new Set(['id', 'name', 'basis', 'note']);
+/** Names and what is said of a part are free: another edition may say it otherwise. Every other text means something to code. */
+const FREE = new Set(['id', 'name', 'words', 'basis', 'note']);
 const MOST_LETTERS = 200;
 /** So many times the largest figure that ships: no part of another edition is that large. */
 const MOST_TIMES = 100;

@@ -3,7 +3,7 @@ import type { Finding, TableOf } from '../kernel/index.js';
 
 /** Every finding, the worst first, with the load state in which it is worst and where its limit comes from. */
 export const findingsTable = (findings: Finding[]): TableOf => ({
-  title: 'Findings',
+  title: 'Checks',
   columns: [
     { head: 'State' },
     { head: 'Check' },

@@ -347,12 +347,12 @@ describe.each(VARIED)('the paper of %s', (_, build) => {
     expect(titles).toEqual(
       expect.arrayContaining([
         'In service',
-        'Findings',
+        'Checks',
         'Load states',
         'Sides by both models of the frame',
         'Certainty in service',
         'Weight sheet',
-        'Limits held against',
+        'Limit profile',
       ]),
     );
     expect(kinds('chart')).toHaveLength(build.tank.gallons > 0 ? 7 : 5);

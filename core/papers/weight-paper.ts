@@ -128,7 +128,7 @@ export function weightPaper(evaluation: Evaluation): Paper {
       },
       { kind: 'table', table: loadsTable(evaluation), widths: [2, 1.2, 2, 1.2, 1.5, 1.1, 2.8] },
       caution(chassis.caution!),
-      heading('Findings'),
+      heading('Checks'),
       { kind: 'table', table: findingsTable(findings), widths: [1.3, 3, 1.3, 1.3, 1.6, 4] },
       heading('Load states', true),
       {
@@ -192,7 +192,7 @@ export function weightPaper(evaluation: Evaluation): Paper {
         table: evaluation.read(componentsTable),
         widths: [4, 1, 1, 1.2, 1, 1.5, 0.7, 1.1, 1.1],
       },
-      heading('Limits held against'),
+      heading('Limit profile'),
       text(
         `${profile.name}. A starting point, not a reading of a standard: confirm each against the edition that the authority having jurisdiction adopted.`,
       ),

@@ -86,14 +86,14 @@ describe('a build file', () => {
       'with a negative length of hose',
       { ...pumper, hose: { ...pumper.hose, loads: [{ ...pumper.hose.loads[0]!, lengthFt: -1 }] } },
       'hose.loads.0.lengthFt',
-      /not be less than 0 \(was -1\)/,
+      /at least 0 \(was -1\)/,
     ],
-    ['with half a seat', { ...pumper, cab: { ...pumper.cab, crew: 2.5 } }, 'cab.crew', /integer/],
+    ['with half a seat', { ...pumper, cab: { ...pumper.cab, crew: 2.5 } }, 'cab.crew', /whole number/],
     [
       'with a zero wheelbase',
       { ...pumper, chassis: { ...pumper.chassis, wheelbaseIn: 0 } },
       'chassis.wheelbaseIn',
-      /not be less than 60/,
+      /at least 60/,
     ],
     [
       'with null for no pump',

@@ -1,6 +1,6 @@
 import type { OwnItem } from '../subjects/items/index.js';
 
-/** An item of no list in the middle of the truck, 40 in up, weighed and free of charge. */
+/** An extra item in the middle of the truck, 40 in up, weighed and free of charge. */
 export const itemAt = (name: string, weightLb: number, xIn: number): OwnItem => ({
   id: name.toLowerCase(),
   name,

@@ -83,7 +83,7 @@ export const tankBoxes = port<TankBox[]>('tank');
 /** Where a tank must end, and what stands there. */
 export interface TankSpace {
   endIn: number;
-  before: 'turntable' | 'skid pump' | 'pump' | 'back of the body';
+  before: 'turntable' | 'skid pump' | 'pump' | 'rear of the body';
 }
 export const tankSpace = port<TankSpace>('tank');
 

@@ -71,11 +71,11 @@ export function listed(items: readonly string[]): string {
   return `${items.slice(0, -1).join(between)}${last}${items.at(-1)!}`;
 }
 
+/** A text with a capital at its beginning. */
+export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
 /** Values in a short line, with a capital: "Steel, 24 in · 3 on it". */
-export function inShort(...values: (string | false)[]): string {
-  const said = values.filter(Boolean).join(' · ');
-  return said.charAt(0).toUpperCase() + said.slice(1);
-}
+export const inShort = (...values: (string | false)[]): string => capital(values.filter(Boolean).join(' · '));
 
 /** A name with its article, where it begins with a word: "an aluminum body", "a PTO pump", "one 24 ft ladder". */
 export const one = (name: string): string => {

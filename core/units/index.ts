@@ -1,6 +1,7 @@
 export * from './constants.js';
 export * from './figures.js';
 export {
+  capital,
   counted,
   formatMoney,
   formatPct,

@@ -51,7 +51,7 @@ export class ArchiveReader {
     let last = first.at;
     for (let next = await lines.next(); next; next = await lines.next()) {
       const { at, text } = next;
-      if (ended) refuseLine(at, '', 'must not be there: the archive ended before it');
+      if (ended) refuseLine(at, '', 'must not be there: the file ended before it');
       const line = ofLine(at, () => archiveLine(readJson(text)));
       if (line.line === 'end') {
         if (line.lines !== at - 1)
@@ -60,7 +60,7 @@ export class ArchiveReader {
       } else await this.take(at, line);
       last = at;
     }
-    if (!ended) refuseLine(last, '', 'must not be the last: the archive was cut off');
+    if (!ended) refuseLine(last, '', 'must not be the last: the file was cut off');
     await this.endBuild(last);
     return this.departmentId;
   }

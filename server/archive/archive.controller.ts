@@ -1,4 +1,4 @@
-import { Controller, Get, Param, ParseUUIDPipe, Post, Req, StreamableFile } from '@nestjs/common';
+import { Controller, Get, Param, Post, Req, StreamableFile } from '@nestjs/common';
 import {
   ApiBody,
   ApiConsumes,
@@ -9,6 +9,7 @@ import {
 } from '@nestjs/swagger';
 import type { Request } from 'express';
 import { DepartmentView } from '#core/exchange';
+import { RecordPipe } from '../problems/index.js';
 import { AskedBy } from '../gate/index.js';
 import type { Asker } from '../gate/index.js';
 import { fileName } from '../papers/index.js';
@@ -25,7 +26,7 @@ export class ArchiveController {
   @Get(':id/archive')
   @ApiProduces(LINES)
   @ApiOkResponse({ schema: { type: 'string', format: 'binary' } })
-  async write(@Param('id', ParseUUIDPipe) id: string): Promise<StreamableFile> {
+  async write(@Param('id', RecordPipe) id: string): Promise<StreamableFile> {
     const { name, lines } = await this.archive.write(id);
     return new StreamableFile(lines, {
       type: LINES,

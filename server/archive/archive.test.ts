@@ -165,7 +165,7 @@ describe('a department as one archive', () => {
       change('department', (head) => ({ ...head, format: 'zip' })),
       /format must be equal to/,
     ],
-    ['cut off', (lines) => lines.slice(0, -1), /line \d+: must not be the last: the archive was cut off/],
+    ['cut off', (lines) => lines.slice(0, -1), /line \d+: must not be the last: the file was cut off/],
     [
       'of which a line is missing',
       (lines) => [...lines.slice(0, 1), ...lines.slice(2)],
@@ -174,7 +174,7 @@ describe('a department as one archive', () => {
     [
       'with something after its end',
       (lines) => [...lines, lines[1]!],
-      /must not be there: the archive ended before it/,
+      /must not be there: the file ended before it/,
     ],
     [
       'with a line of no kind',
@@ -223,7 +223,7 @@ describe('a department as one archive', () => {
     [
       'with a revision beyond the last',
       change('revision', (line) => ({ ...line, revision: 2 ** 31 })),
-      /revision must not be greater than 2147483647/,
+      /revision must be at most 2147483647/,
     ],
     [
       'with a day that there is not',

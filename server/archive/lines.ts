@@ -80,6 +80,4 @@ export class Lines {
 }
 
 const tooLarge = (most: number) =>
-  new BadInput([
-    { field: '', message: `the archive must have no line of more than ${most / 1e6} megabytes` },
-  ]);
+  new BadInput([{ field: '', message: `the file must have no line of more than ${most / 1e6} megabytes` }]);

@@ -1,4 +1,4 @@
-import { Body, Controller, Get, Param, ParseUUIDPipe, Patch, Post, Put, Query } from '@nestjs/common';
+import { Body, Controller, Get, Param, Patch, Post, Put, Query } from '@nestjs/common';
 import { ApiConflictResponse, ApiCreatedResponse, ApiOkResponse, ApiQuery, ApiTags } from '@nestjs/swagger';
 import { BUILD_TYPES, judge } from '#core/build';
 import {
@@ -12,6 +12,7 @@ import {
   YardPage,
   YardQuery,
 } from '#core/exchange';
+import { RecordPipe } from '../problems/index.js';
 import { BuildsService } from './builds.service.js';
 import { YardService } from './yard.service.js';
 
@@ -51,33 +52,33 @@ export class BuildsController {
 
   @Get(':id')
   @ApiOkResponse({ type: BuildView })
-  one(@Param('id', ParseUUIDPipe) id: string): Promise<BuildView> {
+  one(@Param('id', RecordPipe) id: string): Promise<BuildView> {
     return this.builds.one(id);
   }
 
   /** Its file as it is kept, whatever becomes of it: also one that can't be shown. */
   @Get(':id/file')
   @ApiOkResponse({ schema: { type: 'object' } })
-  file(@Param('id', ParseUUIDPipe) id: string): Promise<object> {
+  file(@Param('id', RecordPipe) id: string): Promise<object> {
     return this.builds.file(id);
   }
 
   @Patch(':id')
   @ApiOkResponse({ type: BuildView })
-  change(@Param('id', ParseUUIDPipe) id: string, @Body() change: BuildChange): Promise<BuildView> {
+  change(@Param('id', RecordPipe) id: string, @Body() change: BuildChange): Promise<BuildView> {
     return this.builds.change(id, change);
   }
 
   @Put(':id')
   @ApiOkResponse({ type: BuildView })
   @ApiConflictResponse({ description: 'A newer revision is there; nothing was saved.' })
-  save(@Param('id', ParseUUIDPipe) id: string, @Body() save: SaveBuild): Promise<BuildView> {
+  save(@Param('id', RecordPipe) id: string, @Body() save: SaveBuild): Promise<BuildView> {
     return this.builds.save(id, save);
   }
 
   @Post(':id/copies')
   @ApiCreatedResponse({ type: BuildView })
-  copy(@Param('id', ParseUUIDPipe) id: string, @Body() copy: CopyBuild): Promise<BuildView> {
+  copy(@Param('id', RecordPipe) id: string, @Body() copy: CopyBuild): Promise<BuildView> {
     return this.builds.copy(id, copy);
   }
 }

@@ -142,7 +142,7 @@ describe('what builds refuse', () => {
       'a zero wheelbase',
       (s) => ({ ...s, chassis: { ...s.chassis, wheelbaseIn: 0 } }),
       'build.chassis.wheelbaseIn',
-      /not be less than 60 \(was 0\)/,
+      /at least 60 \(was 0\)/,
     ],
     [
       'a wheelbase that the chassis does not have',
@@ -163,7 +163,7 @@ describe('what builds refuse', () => {
         hose: { loads: [{ id: 'h1', bedId: 'main-left', partId: 'supply-5', lengthFt: -50 }] },
       }),
       'build.hose.loads.0.lengthFt',
-      /less than 0 \(was -50\)/,
+      /at least 0 \(was -50\)/,
     ],
     ['a field that does not belong', (s) => ({ ...s, paint: 'red' }), 'build.paint', /not a field/],
     [

@@ -1,8 +1,8 @@
-import { Body, Controller, Get, Param, ParseUUIDPipe, Patch, Query } from '@nestjs/common';
+import { Body, Controller, Get, Param, Patch, Query } from '@nestjs/common';
 import { ApiOkResponse, ApiQuery, ApiTags } from '@nestjs/swagger';
 import { judge } from '#core/build';
 import { HistoryQuery, RevisionDetail, RevisionLabel, RevisionView } from '#core/exchange';
-import { RevisionPipe } from '../problems/index.js';
+import { RecordPipe, RevisionPipe } from '../problems/index.js';
 import { HistoryService } from './history.service.js';
 
 @ApiTags('history')
@@ -14,14 +14,14 @@ export class HistoryController {
   @ApiOkResponse({ type: [RevisionView] })
   @ApiQuery({ name: 'before', type: Number, required: false })
   @ApiQuery({ name: 'most', type: Number, required: false })
-  page(@Param('id', ParseUUIDPipe) id: string, @Query() query: object): Promise<RevisionView[]> {
+  page(@Param('id', RecordPipe) id: string, @Query() query: object): Promise<RevisionView[]> {
     return this.history.page(id, judge(HistoryQuery, { ...query }));
   }
 
   @Get(':revision')
   @ApiOkResponse({ type: RevisionDetail })
   one(
-    @Param('id', ParseUUIDPipe) id: string,
+    @Param('id', RecordPipe) id: string,
     @Param('revision', RevisionPipe) revision: number,
   ): Promise<RevisionDetail> {
     return this.history.one(id, revision);
@@ -30,7 +30,7 @@ export class HistoryController {
   @Patch(':revision')
   @ApiOkResponse({ type: RevisionView })
   name(
-    @Param('id', ParseUUIDPipe) id: string,
+    @Param('id', RecordPipe) id: string,
     @Param('revision', RevisionPipe) revision: number,
     @Body() { label }: RevisionLabel,
   ): Promise<RevisionView> {

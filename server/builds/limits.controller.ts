@@ -1,6 +1,7 @@
-import { Controller, Get, Param, ParseUUIDPipe } from '@nestjs/common';
+import { Controller, Get, Param } from '@nestjs/common';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { OwnLimitsOf } from '#core/exchange';
+import { RecordPipe } from '../problems/index.js';
 import { YardService } from './yard.service.js';
 
 @ApiTags('limits')
@@ -11,7 +12,7 @@ export class LimitsController {
   /** The limits of their own that builds of a department have. */
   @Get()
   @ApiOkResponse({ type: [OwnLimitsOf] })
-  list(@Param('id', ParseUUIDPipe) id: string): Promise<OwnLimitsOf[]> {
+  list(@Param('id', RecordPipe) id: string): Promise<OwnLimitsOf[]> {
     return this.yard.limitsOf(id);
   }
 }

@@ -1,6 +1,7 @@
-import { Body, Controller, Get, Param, ParseUUIDPipe, Patch, Post } from '@nestjs/common';
+import { Body, Controller, Get, Param, Patch, Post } from '@nestjs/common';
 import { ApiCreatedResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { DepartmentChange, DepartmentView, NewDepartment } from '#core/exchange';
+import { RecordPipe } from '../problems/index.js';
 import { DepartmentsService } from './departments.service.js';
 
 @ApiTags('departments')
@@ -22,7 +23,7 @@ export class DepartmentsController {
 
   @Patch(':id')
   @ApiOkResponse({ type: DepartmentView })
-  change(@Param('id', ParseUUIDPipe) id: string, @Body() change: DepartmentChange): Promise<DepartmentView> {
+  change(@Param('id', RecordPipe) id: string, @Body() change: DepartmentChange): Promise<DepartmentView> {
     return this.departments.change(id, change);
   }
 }

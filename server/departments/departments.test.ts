@@ -61,7 +61,7 @@ describe('departments over HTTP', () => {
       'district',
       /0 to 400 characters/,
     ],
-    ['a number for a name', { name: 7, district: '', kind: 'rural' }, 'name', /must be a string \(was 7\)/],
+    ['a number for a name', { name: 7, district: '', kind: 'rural' }, 'name', /must be text \(was 7\)/],
     ['a zero in the name', { name: 'a\0b', district: '', kind: 'rural' }, 'name', /readable text/],
     ['half a letter in the name', { name: 'a\ud800', district: '', kind: 'rural' }, 'name', /readable text/],
     [

@@ -158,7 +158,7 @@ describe('a body', () => {
         .send({ revision: build.revision, words: 'Large', build: of });
     const { body } = await save({ ...large, tank: { ...large.tank, gallons: -1 } }).expect(400);
     expect(body.problems).toEqual([
-      { field: 'build.tank.gallons', message: expect.stringMatching(/not be less than 0 \(was -1\)/) },
+      { field: 'build.tank.gallons', message: expect.stringMatching(/at least 0 \(was -1\)/) },
     ]);
     const saved: BuildView = (await save(large).expect(200)).body;
     expect(saved.build.items.lines).toHaveLength(200);

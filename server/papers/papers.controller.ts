@@ -1,4 +1,4 @@
-import { Controller, Get, Param, ParseUUIDPipe, Query, StreamableFile } from '@nestjs/common';
+import { Controller, Get, Param, Query, StreamableFile } from '@nestjs/common';
 import { ApiOkResponse, ApiParam, ApiProduces, ApiQuery, ApiTags } from '@nestjs/swagger';
 import { PaperQuery } from '#core/exchange';
 import { judge } from '#core/build';
@@ -6,7 +6,7 @@ import { PAPERS } from '#core/papers';
 import { UNIT_SYSTEMS } from '#core/units';
 import { AskedBy } from '../gate/index.js';
 import type { Asker } from '../gate/index.js';
-import { IdPipe } from '../problems/index.js';
+import { IdPipe, RecordPipe } from '../problems/index.js';
 import { PapersService } from './papers.service.js';
 
 @ApiTags('papers')
@@ -21,7 +21,7 @@ export class PapersController {
   @ApiProduces('application/pdf')
   @ApiOkResponse({ schema: { type: 'string', format: 'binary' } })
   async print(
-    @Param('id', ParseUUIDPipe) id: string,
+    @Param('id', RecordPipe) id: string,
     @Param('paper', IdPipe) paper: string,
     @Query() query: object,
     @AskedBy() asker: Asker,

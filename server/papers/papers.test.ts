@@ -70,8 +70,8 @@ describe('the weight sheet as a PDF', () => {
       .filter(({ group }) => group === 'Chassis' || group === 'Crew'))
       expect(all).toContain(name.replace(/\{.*/, '').trim());
     for (const state of evaluation.read(weighedStates)) expect(all).toContain(state.name);
-    expect(all).toContain('What makes most of the doubt of the front axle');
-    expect(all).toContain('Most sagging between the axles');
+    expect(all).toContain('What makes most of the uncertainty of the front axle');
+    expect(all).toContain('Most bending between the axles');
     pages.forEach((page, i) => {
       expect(page).toContain(`Page ${i + 1} of ${pages.length}`);
       expect(page).toContain('Revision 1 of');

@@ -1,7 +1,7 @@
-import { Body, Controller, Delete, Get, Param, ParseUUIDPipe, Put } from '@nestjs/common';
+import { Body, Controller, Delete, Get, Param, Put } from '@nestjs/common';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { OwnParts, OwnPartsKept, OwnPartView } from '#core/exchange';
-import { IdPipe } from '../problems/index.js';
+import { IdPipe, RecordPipe } from '../problems/index.js';
 import { PartsService } from './parts.service.js';
 
 @ApiTags('own parts')
@@ -11,20 +11,20 @@ export class PartsController {
 
   @Get()
   @ApiOkResponse({ type: [OwnPartView] })
-  list(@Param('id', ParseUUIDPipe) id: string): Promise<OwnPartView[]> {
+  list(@Param('id', RecordPipe) id: string): Promise<OwnPartView[]> {
     return this.parts.list(id);
   }
 
   @Put()
   @ApiOkResponse({ type: OwnPartsKept })
-  keep(@Param('id', ParseUUIDPipe) id: string, @Body() { parts }: OwnParts): Promise<OwnPartsKept> {
+  keep(@Param('id', RecordPipe) id: string, @Body() { parts }: OwnParts): Promise<OwnPartsKept> {
     return this.parts.keep(id, parts);
   }
 
   @Delete(':kind/:partId')
   @ApiOkResponse({ type: OwnPartsKept })
   remove(
-    @Param('id', ParseUUIDPipe) id: string,
+    @Param('id', RecordPipe) id: string,
     @Param('kind', IdPipe) kind: string,
     @Param('partId', IdPipe) partId: string,
   ): Promise<OwnPartsKept> {

@@ -18,6 +18,19 @@ export class RevisionPipe implements PipeTransform<string, number> {
   }
 }
 
+/** The id of a build or a department within an address. */
+@Injectable()
+export class RecordPipe implements PipeTransform<string, string> {
+  transform(text: string): string {
+    return /^[\da-f]{8}(-[\da-f]{4}){3}-[\da-f]{12}$/i.test(text)
+      ? text
+      : refuse(
+          'id',
+          `must be the id of a build or a department, as it stands in its address (was ${JSON.stringify(text.slice(0, 40))})`,
+        );
+  }
+}
+
 /** An id within an address, such as that of a part or of its kind. */
 @Injectable()
 export class IdPipe implements PipeTransform<string, string> {

@@ -59,8 +59,8 @@ function Result({ result, onTake }: { result: AdviceResult; onTake: (advice: Adv
         {formatWhole(looked)} changes and pairs of changes looked at, {formatWhole(weighed)} of them weighed
         as whole trucks.{' '}
         {advice.length > 0
-          ? 'Best first: by what it mends, then by what it harms.'
-          : 'Nothing was found that mends what was asked.'}
+          ? 'Best first: by what it fixes, then by what it harms.'
+          : 'Nothing was found that fixes what was asked.'}
       </p>
       {advice.length > 0 && (
         <ol className={classes.founds} aria-label="Advice">
@@ -74,8 +74,8 @@ function Result({ result, onTake }: { result: AdviceResult; onTake: (advice: Adv
         </ol>
       )}
       {obstacles.map((obstacle) => (
-        <section key={obstacle.id} aria-label={`Why nothing mends: ${say(obstacle.title)}`}>
-          <h2 className={classes.sub}>Why nothing mends: {say(obstacle.title).toLowerCase()}</h2>
+        <section key={obstacle.id} aria-label={`Why nothing fixes it: ${say(obstacle.title)}`}>
+          <h2 className={classes.sub}>Why nothing fixes it: {say(obstacle.title).toLowerCase()}</h2>
           {obstacle.nearest.length === 0 ? (
             <p className={classes.says}>
               The catalog offers no change to this build that brings it nearer to its limit. Another chassis,
@@ -117,13 +117,13 @@ export function AdviceSection() {
   const toggled = <T,>(list: T[], item: T, on: boolean): T[] =>
     on ? [...list, item] : list.filter((other) => other !== item);
   if (troubles.length === 0)
-    return <p className={classes.says}>Every check holds, with its reserve: there is nothing to mend.</p>;
+    return <p className={classes.says}>Every check holds, with its reserve: there is nothing to fix.</p>;
   const searching = search.phase === 'searching';
   return (
     <>
       <div className={classes.asked}>
         <fieldset>
-          <legend>Mend</legend>
+          <legend>Fix</legend>
           {troubles.map(({ id, title, status }) => (
             <Checkbox
               key={id}
@@ -185,14 +185,14 @@ export function AdviceSection() {
       {search.phase === 'idle' && (
         <p className={classes.says}>
           Every change of these kinds that the catalog allows is weighed as a whole truck. Every two of them
-          are first reckoned by what each gains; the most promising pairs are then weighed as whole trucks
+          are first estimated by what each gains; the most promising pairs are then weighed as whole trucks
           too. Nothing is changed until you apply it, and undo takes it back.
         </p>
       )}
       {search.phase === 'found' && (
         <Result
           result={search.result}
-          onTake={(one) => bench.change({ build: one.build, words: `Mended: ${together(one.changes)}` })}
+          onTake={(one) => bench.change({ build: one.build, words: `Fixed: ${together(one.changes)}` })}
         />
       )}
     </>

@@ -16,7 +16,7 @@ export function Remedies({ build, finding, bench }: { build: Build; finding: Fin
   const { say } = useUnits();
   const { id } = useSession();
   const { data, isFetching, isError } = useRemedies(build, finding.id, true);
-  const title = data?.some((remedy) => remedy.mends) ? 'What would mend it' : 'What would help';
+  const title = data?.some((remedy) => remedy.mends) ? 'What would fix it' : 'What would help';
   return (
     <>
       <h3 className={classes.sub}>
@@ -30,12 +30,12 @@ export function Remedies({ build, finding, bench }: { build: Build; finding: Fin
       </h3>
       {isError && (
         <p className={classes.source} style={{ marginLeft: 0 }}>
-          The remedies could not be worked out.
+          The fixes could not be worked out.
         </p>
       )}
       {data?.length === 0 && (
         <p className={classes.source} style={{ marginLeft: 0 }}>
-          No single change that was looked at mends or eases it.
+          No single change that was looked at fixes or eases it.
         </p>
       )}
       <div className={look.remedies}>
@@ -61,7 +61,7 @@ export function Remedies({ build, finding, bench }: { build: Build; finding: Fin
               onClick={() =>
                 bench.change({
                   build: remedy.build,
-                  words: `Mended ${finding.title.toLowerCase()}: ${remedy.label}`,
+                  words: `Fixed ${finding.title.toLowerCase()}: ${remedy.label}`,
                 })
               }
               aria-label={say(`Apply: ${remedy.label}`)}

@@ -120,7 +120,7 @@ export function BenchScreen() {
   const { title } = house.subject(step);
   const Side = panel.kind === 'side' ? SIDES.find(({ id: side }) => side === panel.id) : undefined;
   const panelName =
-    panel.kind === 'step' ? title : panel.kind === 'finding' ? 'Findings' : (Side?.title ?? 'Still assumed');
+    panel.kind === 'step' ? title : panel.kind === 'finding' ? 'Checks' : (Side?.title ?? 'Still assumed');
   return (
     <div className={look.bench}>
       <StepList steps={steps} step={step} onStep={goTo} assumed={assumed} onAssumed={toAssumed} />

@@ -69,15 +69,9 @@ export function FindingsPanel({ build, evaluation, open, onOpen, onClose, bench,
   return (
     <>
       <div className={classes.panelHead}>
-        <h2>Findings</h2>
+        <h2>Checks</h2>
         <span className={look.count}>{sorted.length} checks, worst first</span>
-        <ActionIcon
-          variant="subtle"
-          color="gray"
-          c="var(--ink)"
-          aria-label="Close findings"
-          onClick={onClose}
-        >
+        <ActionIcon variant="subtle" color="gray" c="var(--ink)" aria-label="Close checks" onClick={onClose}>
           <IconX size={18} />
         </ActionIcon>
       </div>

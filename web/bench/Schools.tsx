@@ -130,8 +130,8 @@ export function Schools({ evaluation, step, bench }: { evaluation: Evaluation; s
   const questions = house.questionsOf(step).filter(({ id }) => open.get(id));
   if (questions.length === 0) return null;
   return (
-    <section className={classes.group} aria-label="Two schools">
-      <h3 className={classes.groupTitle}>Two schools, on this truck</h3>
+    <section className={classes.group} aria-label="Two ways">
+      <h3 className={classes.groupTitle}>Two ways to do it, on this truck</h3>
       {questions.map((question) => (
         <Card key={question.id} question={question} evaluation={evaluation} bench={bench} />
       ))}

@@ -18,9 +18,9 @@ export function SinceSaved({ view }: { view: BuildView }) {
   );
   if (seen || news.length === 0) return null;
   return (
-    <section className={classes.news} aria-label="Reckoned otherwise since it was saved">
-      Baros reckons this build otherwise than when it was saved on {when.format(new Date(view.savedAt))}; its
-      history keeps the figures of then.
+    <section className={classes.news} aria-label="Figures that changed since it was saved">
+      Baros now works out some figures of this build differently than when it was saved on{' '}
+      {when.format(new Date(view.savedAt))}; its history keeps the figures of then.
       <ul>
         {news.map(({ title, before, after }) => (
           <li key={`${title} ${before}`}>

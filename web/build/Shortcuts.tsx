@@ -13,7 +13,7 @@ const MOVING: [string[], string][] = [
 ];
 const OPENING: [string[], string][] = [
   [['V'], 'Next view of the truck'],
-  [['F'], 'Findings'],
+  [['F'], 'Checks'],
   ...SIDES.map(({ key, title }): [string[], string] => [[key], title]),
   [['A'], 'What is still assumed'],
   [['B'], 'Bench'],

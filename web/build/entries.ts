@@ -67,7 +67,7 @@ export function entriesOf(id: string, evaluation: Evaluation, hands: Hands): Ent
     })),
     ...findings.map((finding): Entry => ({
       id: `finding-${finding.id}`,
-      group: 'Findings',
+      group: 'Checks',
       name: say(finding.title),
       note: statusWord(finding.status),
       run: () => hands.go({ finding: finding.id }),

@@ -175,7 +175,7 @@ function Parts({ kind }: { kind: string }) {
           </Table.Tbody>
         </Table>
       </Table.ScrollContainer>
-      {rows.length === 0 && <p className="quiet">Nothing here goes by those words.</p>}
+      {rows.length === 0 && <p className="quiet">Nothing here has those words in its name.</p>}
     </div>
   );
 }

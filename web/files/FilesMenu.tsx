@@ -6,7 +6,13 @@ import type { FileAction } from './useFiles';
 export const FilesMenu = ({ actions }: { actions: FileAction[] }) => (
   <Menu position="bottom-end" withinPortal returnFocus transitionProps={{ duration: 0 }}>
     <Menu.Target>
-      <ActionIcon variant="subtle" color="gray" c="var(--ink)" aria-label="Files" title="Files: out and in">
+      <ActionIcon
+        variant="subtle"
+        color="gray"
+        c="var(--ink)"
+        aria-label="Files"
+        title="Files: export and import"
+      >
         <IconFiles size={19} />
       </ActionIcon>
     </Menu.Target>

@@ -29,7 +29,7 @@ export function SheetImport({
   return (
     <Modal opened onClose={onClose} title="Weight sheet from CSV" size="lg" centered>
       <Text size="sm">
-        Better weights of what the truck has, and items of your own with their place. The first row names the
+        Corrected weights of what the truck has, and extra items with their place. The first row names the
         columns: id, name, count, weight (lb), x (in), y (in), z (in), basis, tolerance (%); a column without
         a unit is in the units on your screen. A row is matched by its id, and its name and count must be the
         truck’s. A sheet that Baros wrote comes back in as it is.

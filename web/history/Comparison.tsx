@@ -56,7 +56,7 @@ export function Comparison({
         </ActionIcon>
       </div>
       {differences.length === 0 ? (
-        <p>Nothing was chosen otherwise.</p>
+        <p>No choice differs.</p>
       ) : (
         <Table.ScrollContainer minWidth={460}>
           <Table verticalSpacing={4} fz="sm">

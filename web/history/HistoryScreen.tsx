@@ -187,7 +187,7 @@ export function HistoryScreen() {
                   <Table.Td maw={340} miw={170}>
                     {say(revision.words)}
                   </Table.Td>
-                  <Table.Td>{revision.who || <span className="quiet">not said</span>}</Table.Td>
+                  <Table.Td>{revision.who || <span className="quiet">no name</span>}</Table.Td>
                   <Table.Td miw={104}>{when.format(new Date(revision.savedAt))}</Table.Td>
                   <Effect change={revision.before ? changeOf(revision.before, revision.figures) : null} />
                   <Table.Td>

@@ -68,12 +68,12 @@ export function Palette({ entries: all, begun, onClose }: Props) {
           className={classes.input}
           value={words}
           onValueChange={setWords}
-          placeholder={asked ? asked.question : 'Find a part, a component, a finding, a screen…'}
+          placeholder={asked ? asked.question : 'Find a part, a component, a check, a screen…'}
           autoFocus
           data-autofocus
         />
         <Command.List className={classes.list}>
-          <Command.Empty className={classes.empty}>Nothing of that name.</Command.Empty>
+          <Command.Empty className={classes.empty}>Nothing by that name.</Command.Empty>
           {groups.map((group) => (
             <Command.Group key={group} heading={group}>
               {entries

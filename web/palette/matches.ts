@@ -23,7 +23,7 @@ export const ALSO_CALLED: Readonly<Record<string, readonly string[]>> = {
   ldh: ['large-diameter', '5 in supply', '4 in supply'],
   'deck gun': ['deck monitor'],
   'master stream': ['monitor'],
-  siren: ['lights and fittings', 'item of no list'],
+  siren: ['lights and fittings', 'extra item'],
   lightbar: ['warning light bar'],
   halligan: ['irons'],
   k12: ['rotary saw'],

@@ -25,7 +25,7 @@ export function SaidLoads({ findings }: { findings: readonly Finding[] }) {
           .map(({ id, title, margin }) =>
             now.has(id)
               ? `${title} is ${lb(-margin)} over its limit.`
-              : `${title} is back within its limit, with ${lb(margin)} left.`,
+              : `${title} is back within its limit, with ${lb(margin)} to spare.`,
           )
           .join(' '),
       ),

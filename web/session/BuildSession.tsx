@@ -57,7 +57,7 @@ export function BuildSession() {
   if (error)
     return (
       <Message title="This build could not be opened">
-        {error instanceof Refused && error.status === 404
+        {error instanceof Refused && (error.status === 404 || error.status === 400)
           ? 'It is not here; the link may be an old one.'
           : error.message}
       </Message>

@@ -36,7 +36,7 @@ export function BuildTrouble() {
       safe, and no other build is touched.
       <Group my="md">
         <Button component="a" href={`/api/builds/${id}/file`} download={`${id}.baros.json`} variant="default">
-          Take its file away
+          Download its file
         </Button>
       </Group>
       {newest &&

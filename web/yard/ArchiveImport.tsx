@@ -65,7 +65,7 @@ export function ArchiveImport({ onClose }: { onClose: () => void }) {
   };
   const good = read && read.why.length === 0;
   return (
-    <Modal opened onClose={close} title="A department’s archive" centered>
+    <Modal opened onClose={close} title="A department file" centered>
       <Text size="sm">
         A file that ends in .baros-department.jsonl: the department with its own parts and its builds with
         their history. It becomes a new department.

@@ -22,7 +22,7 @@ const left = ({ marginLb }: Margin): string =>
 /** The way to what is kept of a build, whatever is wrong with it. */
 const FileLink = ({ id, name }: { id: string; name: string }) => (
   <a href={`/api/builds/${id}/file`} download={`${fileName(name)}.baros.json`} className={classes.file}>
-    Take its file away
+    Download its file
   </a>
 );
 

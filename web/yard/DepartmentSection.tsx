@@ -60,7 +60,7 @@ export function DepartmentSection({
           </Menu.Item>
           <Menu.Item onClick={() => setReading(true)}>Read a build file…</Menu.Item>
           <Menu.Item component="a" href={`/api/departments/${id}/archive`} download>
-            Everything as one archive
+            Everything in one file
           </Menu.Item>
           {archived ? (
             <Menu.Item onClick={() => setArchived(false)}>Bring back</Menu.Item>

@@ -47,7 +47,7 @@ export function YardScreen() {
           Catalog
         </Button>
         <Button variant="default" leftSection={<IconFileImport size={16} />} onClick={() => setReading(true)}>
-          Read an archive
+          Open a department file
         </Button>
         <Button leftSection={<IconPlus size={16} />} onClick={() => setAdding(true)}>
           New department

@@ -4,6 +4,7 @@ import { useDebouncedValue } from '@mantine/hooks';
 import { useState } from 'react';
 import type { ReactNode } from 'react';
 import { useForm } from 'react-hook-form';
+import { capital } from '#core/units';
 import type { FieldValues, UseFormReturn } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import { BUILD_TYPES } from '#core/build';
@@ -33,7 +34,7 @@ interface FormProps<T extends FieldValues> {
 }
 
 /** A field's message, as a sentence. */
-const sentence = (message: string | undefined) => message && message[0]!.toUpperCase() + message.slice(1);
+const sentence = (message: string | undefined) => message && capital(message);
 
 /** A dialog around a form judged by the core's own rules. */
 function FormDialog<T extends FieldValues>({

@@ -2,7 +2,7 @@ import { block, clamped, field, objectIn, settled, withBlock } from '../../build
 import type { BlockOf, Build, Problem } from '../../build/index.js';
 import { american, fromBuild, partFigure, settling, Shelf } from '../../kernel/index.js';
 import type { PartFigureField } from '../../kernel/index.js';
-import { inches } from '../../units/index.js';
+import { capital, inches } from '../../units/index.js';
 import { chosenChassis } from '../chassis/index.js';
 import { BODIES, DOOR_STYLES } from './parts.js';
 import type { BodyFamily, DoorStyle } from './parts.js';
@@ -45,7 +45,7 @@ export const bodyShelf = new Shelf<BodyFamily>({
 
 const drum = (key: 'heightIn' | 'depthIn', title: string): PartFigureField<DoorStyle> =>
   within(
-    `drum${key[0]!.toUpperCase()}${key.slice(1)}`,
+    `drum${capital(key)}`,
     title,
     'in',
     [0, 20],
@@ -73,7 +73,7 @@ export const FACE_NAMES: Record<Opening, string> = {
   left: 'Driver’s side',
   right: 'Officer’s side',
   through: 'Through the body',
-  rear: 'At the back',
+  rear: 'At the rear',
   topLeft: 'Hatch on top, driver’s side',
   topRight: 'Hatch on top, officer’s side',
   top: 'Hatch on top, middle',

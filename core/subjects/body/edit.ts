@@ -64,7 +64,7 @@ export const COMPARTMENT_KINDS: readonly {
   },
   {
     id: 'underBed',
-    title: 'Under the bed, at the back',
+    title: 'Under the bed, at the rear',
     line: { face: 'rear', startIn: 0, lengthIn: 40, floorIn: 2, heightIn: 16, depthIn: 60 },
   },
   {

@@ -1,6 +1,6 @@
 import { partFigure, Shelf } from '../../kernel/index.js';
 import type { PartFigureField } from '../../kernel/index.js';
-import { lb } from '../../units/index.js';
+import { capital, lb } from '../../units/index.js';
 import { CHASSIS } from './parts/index.js';
 import type { AxleOption, Chassis, ChassisMasses } from './parts/index.js';
 import { massesOf } from './rests.js';
@@ -103,7 +103,7 @@ const cabFigure = (
   bounds: [number, number],
 ): PartFigureField<Chassis> =>
   within<Chassis>(
-    `cab${id[0]!.toUpperCase()}${id.slice(1)}`,
+    `cab${capital(id)}`,
     title,
     'in',
     bounds,
@@ -181,7 +181,7 @@ const massFigure = (
 /** What of it stands where: how the frame bends rests on these. */
 const MASS_FIGURES = [
   massFigure('frontUnsprungLb', 'Front axle, wheels and brakes', 'lb', [200, 6_000]),
-  massFigure('engineLb', 'Engine, gearbox and cooling', 'lb', [200, 9_000]),
+  massFigure('engineLb', 'Engine, transmission and cooling', 'lb', [200, 9_000]),
   massFigure('engineXIn', 'Middle of the engine, aft of the front axle', 'in', [-60, 200]),
   massFigure('cabLb', 'Cab', 'lb', [300, 12_000]),
   plain<Chassis>('rearAxleLb', 'Rear axle, wheels and brakes', 'lb', 500, 14_000),

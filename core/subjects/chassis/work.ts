@@ -218,8 +218,8 @@ export const chassisQuestions: Question[] = [
                 part.id,
                 custom ? 'Custom' : 'Commercial',
                 custom
-                  ? 'Short for its seats, made for the service, dearer to buy and to mend.'
-                  : 'Cheaper, mended anywhere; longer for the same body, fewer seats.',
+                  ? 'Short for its seats, made for the service, dearer to buy and to repair.'
+                  : 'Cheaper, repaired anywhere; longer for the same body, fewer seats.',
                 build.chassis.partId === part.id,
                 withChassis(build, part.id),
               );

@@ -2,20 +2,18 @@ import { check } from '../../kernel/index.js';
 import type { Subject } from '../../kernel/index.js';
 import { clashes } from '../../truck/index.js';
 import type { Clash } from '../../truck/index.js';
-import { counted, inches, listed, within } from '../../units/index.js';
+import { capital, counted, inches, listed, within } from '../../units/index.js';
 
 /** So many pairs are told in the words of the finding; all of them are in its table. */
 const TOLD = 3;
 
 const said = ({ a, b, byIn }: Clash): string => `${within(a.name)} and ${within(b.name)} by ${inches(byIn)}`;
 
-const sentence = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
-
 function words(all: readonly Clash[]): string {
   if (all.length === 0) return 'Nothing runs into anything else.';
   const told = listed(all.slice(0, TOLD).map(said));
   const more = all.length > TOLD ? `; and ${counted(all.length - TOLD, 'more pair')}` : '';
-  return `${sentence(told)}${more}.`;
+  return `${capital(told)}${more}.`;
 }
 
 /** What runs into what. */

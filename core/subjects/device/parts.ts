@@ -17,7 +17,7 @@ export interface AerialDevice extends Origin {
   sections: { weightLb: number; lengthIn: number; widthIn: number; heightIn: number }[];
   /** How far behind the rear axle or the middle of a tandem a rear mount stands, in; as usual where left out. */
   aftIn?: number;
-  /** Bay for stabilizers and stairs behind the cab of a mid mount, in. */
+  /** Bay for outriggers and stairs behind the cab of a mid mount, in. */
   bayIn?: number;
   turntable: {
     weightLb: number;

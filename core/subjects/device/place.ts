@@ -28,7 +28,7 @@ const archOf = (pedestal: Box, { widthIn, heightIn }: { widthIn: number; heightI
     boxOf(pedestal.x0, pedestal.x1, -widthIn / 2, widthIn / 2, pedestal.z0, pedestal.z0 + heightIn),
   ]);
 
-/** The cradle of a bedded device: behind the cab, or before the back of the body, in. */
+/** The cradle of a bedded device: behind the cab, or before the rear of the body, in. */
 const CRADLE_IN = { behindCab: 6, beforeEnd: 12 };
 
 /**
@@ -56,7 +56,7 @@ export const deviceComponents = reading(
     const forward = at.facing === 'forward' ? -1 : 1;
     const heel = at.xIn - forward * HEEL_IN;
     const baseZ = at.zIn;
-    // Bedded it rests on its turntable, and on a cradle behind the cab or at the back of the body.
+    // Bedded it rests on its turntable, and on a cradle behind the cab or at the rear of the body.
     const cradleIn =
       at.facing === 'forward' ? cab.backIn + CRADLE_IN.behindCab : body.endIn - CRADLE_IN.beforeEnd;
     const bedded = (xIn: number): Rest[] => beddedOn(at, cradleIn, xIn);

@@ -24,7 +24,7 @@ function blocksOf({ mount, bayIn, turntable }: AerialDevice): AlongBlock[] {
   if (bayIn === undefined) return [pedestal];
   const bay: AlongBlock = {
     id: 'stabilizers',
-    title: 'Stabilizers and stairs',
+    title: 'Outriggers and stairs',
     rank: RANK.stabilizers,
     aheadIn: 0,
     lengthIn: bayIn,

@@ -71,7 +71,7 @@ export const deviceShelf = new Shelf<AerialDevice>({
     ),
     within(
       'bayIn',
-      'Bay for stabilizers and stairs behind the cab',
+      'Bay for outriggers and stairs behind the cab',
       'in',
       [12, 80],
       (d) => d.bayIn ?? NaN,

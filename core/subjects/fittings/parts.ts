@@ -20,7 +20,7 @@ export const FITTING_PLACE_NAMES: Record<FittingPlace, string> = {
   cabRoof: 'on the cab’s roof',
   pumpHouseTop: 'on the pump house',
   bodyFront: 'at the front of the body',
-  bodyRear: 'at the back of the body',
+  bodyRear: 'at the rear of the body',
   bodyLeft: 'on the compartments, driver’s side',
   bodyRight: 'on the compartments, officer’s side',
   bedFront: 'on the wall behind the cab',

@@ -48,11 +48,11 @@ export function frameReport(evaluation: Evaluation, stateId: string): FrameRepor
       { label: 'Shear', tone: 'ink', values: stations.map(({ shearLb }) => shearLb) },
     ]),
     bending: lines(
-      `Bending moment along the frame: most sagging ${most}, most hogging ${least}`,
+      `Bending moment along the frame: most between the axles ${most}, most over an axle ${least}`,
       { title: 'Moment', unit: 'moment' },
       [
         {
-          label: 'Bending moment, sagging up',
+          label: 'Bending moment, up where the frame bows down',
           tone: 'signal',
           values: stations.map(({ momentLbIn }) => momentLbIn),
           mark: stations.indexOf(sagging),
@@ -60,7 +60,7 @@ export function frameReport(evaluation: Evaluation, stateId: string): FrameRepor
       ],
     ),
     words:
-      `Most sagging between the axles: ${most} aft of the front axle. Most hogging: ${least}. The axles carry ${reactions.map((reaction) => lb(reaction.lb)).join(' and ')}.` +
+      `Most bending between the axles: ${most} aft of the front axle. Most bending over an axle: ${least}. The axles carry ${reactions.map((reaction) => lb(reaction.lb)).join(' and ')}.` +
       (resisting === null
         ? ' This chassis maker does not state what the rails resist: nothing is checked against it.'
         : ` Both rails together resist ${moment(resisting)}.`),

@@ -225,7 +225,7 @@ export const bedsPlace = provide(
         const middle = (top.x0 + top.x1) / 2;
         const half = (REEL_IN.from - REEL_IN.to) / 2;
         const place = {
-          // Over a skid pump where one stands at the back of the bed, otherwise on the deck.
+          // Over a skid pump where one stands at the rear of the bed, otherwise on the deck.
           rear: { ...atBack, yCenter: 0, floorIn: body.deckIn + over },
           rearLeft: { ...atBack, yCenter: -aside, floorIn: body.deckIn },
           rearRight: { ...atBack, yCenter: aside, floorIn: body.deckIn },

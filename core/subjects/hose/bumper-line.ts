@@ -29,7 +29,7 @@ export const bumperLine: Question = {
       way(
         'line',
         'A line at the bumper',
-        'Short and soon at work on a car or a bin; all of it on the front axle.',
+        'Short and soon at work on a car or a dumpster; all of it on the front axle.',
         chosen,
         chosen ? build : line,
       ),

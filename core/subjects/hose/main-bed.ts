@@ -51,7 +51,7 @@ function widthOfMain(evaluation: Evaluation): number {
 
 const depthOfMain = (evaluation: Evaluation): number => mainBeds(evaluation)[0]?.depthIn ?? 0;
 
-/** A divider is taken hold of at the back of the bed: so long and wide, in. */
+/** A divider is taken hold of at the rear of the bed: so long and wide, in. */
 const GRIP_IN = { length: 24, width: 4 };
 
 /** Each divider, to be moved across. */

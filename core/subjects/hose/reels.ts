@@ -3,8 +3,8 @@ export const REEL_PLACES = ['rear', 'rearLeft', 'rearRight', 'front'] as const;
 export type ReelPlace = (typeof REEL_PLACES)[number];
 export const REEL_NAMES: Record<ReelPlace, string> = {
   rear: 'Booster reel',
-  rearLeft: 'Reel at the back, driver’s side',
-  rearRight: 'Reel at the back, officer’s side',
+  rearLeft: 'Rear reel, driver’s side',
+  rearRight: 'Rear reel, officer’s side',
   front: 'Reel over the pump',
 };
 

@@ -1,4 +1,4 @@
-import { BASES, block, clamped, field, linesIn, withLine } from '../../build/index.js';
+import { BASES, BASIS_NAMES, block, clamped, field, linesIn, withLine } from '../../build/index.js';
 import type { BlockOf, Build } from '../../build/index.js';
 import { boxAt, component, fromBuild, reading } from '../../kernel/index.js';
 import type { Direction, Evaluation, Grip, Shape, Subject } from '../../kernel/index.js';
@@ -19,7 +19,7 @@ export const ITEM_FIELDS = {
   lengthIn: field.optional(field.amount('Length', 'in', { min: 0.5, max: 600 })),
   widthIn: field.optional(field.amount('Width', 'in', { min: 0.5, max: 120 })),
   heightIn: field.optional(field.amount('Height', 'in', { min: 0.5, max: 160 })),
-  basis: field.oneOf('Basis', BASES),
+  basis: field.oneOf('Basis', BASES, BASIS_NAMES),
   /** ± at 95 %; the usual one of its basis where left out. */
   tolerancePct: field.optional(field.amount('Tolerance', '%', { min: 0, max: 100 })),
   priceCents: field.amount('Price', 'cents', { min: -100_000_000, max: 100_000_000, whole: true }),
@@ -27,10 +27,10 @@ export const ITEM_FIELDS = {
 
 export const itemsBlock = block({
   id: 'items',
-  title: 'Own items',
+  title: 'Extra items',
   version: 1,
   fields: {
-    lines: field.lines('Own items', 'Own item', 200, ITEM_FIELDS, (item) => ({
+    lines: field.lines('Extra items', 'Extra item', 200, ITEM_FIELDS, (item) => ({
       title: item.name,
       words: `${item.name}, ${lb(item.weightLb)} at ${inches(item.xIn)}, ${inches(item.yIn)}, ${inches(item.zIn)}`,
     })),
@@ -47,7 +47,7 @@ declare module '../../build/build.js' {
 
 export type OwnItem = Build['items']['lines'][number];
 
-/** One more item of no list, or one in place of the item of the same id; gone where there is none. */
+/** One more extra item, or one in place of the item of the same id; gone where there is none. */
 export const withItem = (build: Build, id: string, item: OwnItem | null): Build => ({
   ...build,
   items: { ...build.items, lines: withLine(build.items.lines, id, item) },
@@ -80,7 +80,7 @@ const components = reading('items', [fromBuild(({ items }) => items)], ({ lines 
     return component({
       id: componentOfItem(id),
       name,
-      group: 'Own items',
+      group: 'Extra items',
       step: 'equipment',
       role: 'item',
       weightLb,
@@ -116,7 +116,7 @@ const grips = ({ build }: Evaluation): Grip[] =>
 /** What no list has: its name, weight and place. */
 export const items: Subject = {
   id: 'items',
-  title: 'Own items',
+  title: 'Extra items',
   under: 'equipment',
   block: itemsBlock,
   components,

@@ -192,7 +192,7 @@ export const LADDER_MOUNTS: LadderMount[] = [
     types: ['pumper', 'aerial'],
     weightLb: 120,
     priceCents: usd(5_200),
-    words: 'Low and central, drawn out at the back.',
+    words: 'Low and central, drawn out at the rear.',
   },
   {
     id: 'tunnel-middle',

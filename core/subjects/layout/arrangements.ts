@@ -131,11 +131,11 @@ export const ARRANGEMENTS: readonly Arrangement[] = [
   ),
   housed(
     'bodyRear',
-    'Cab, body, pump at the back',
+    'Cab, body, pump at the rear',
     'The operator stands behind the truck; the front of the body is all compartments.',
     'bodyRear',
     'over',
   ),
   onBed('bedFront', 'Cab, pump, bed', 'The pump stands on the bed behind the cab.', 'bedFront'),
-  onBed('bedRear', 'Cab, bed, pump at the back', 'The pump stands at the back of the bed.', 'bedRear'),
+  onBed('bedRear', 'Cab, bed, pump at the rear', 'The pump stands at the rear of the bed.', 'bedRear'),
 ];

@@ -64,7 +64,7 @@ describe('an arrangement', () => {
     expect(at('crewModule')).toBe(0);
   });
 
-  it('with the pump at the back ends the tank before it', () => {
+  it('with the pump at the rear ends the tank before it', () => {
     const evaluation = evaluated(arranged(pumper, 'bodyRear'));
     expect(evaluation.read(tankSpace)).toEqual({
       endIn: evaluation.read(pumpHouse)!.x0,

@@ -35,12 +35,12 @@ const ownFields = {
 
 export const limitsBlock = block({
   id: 'limits',
-  title: 'Limits held against',
+  title: 'Limit profile',
   version: 1,
   fields: {
-    profileId: { ...field.id('Limits held against'), carries: 'profile' },
+    profileId: { ...field.id('Limit profile'), carries: 'profile' },
     /** A second profile, held against as well. */
-    alsoId: field.optional({ ...field.id('Held against as well'), carries: 'profile' as const }),
+    alsoId: field.optional({ ...field.id('Second limit profile'), carries: 'profile' as const }),
     /** The limits that `profileId` names, where they are the department's own. */
     own: field.optional(field.group('Own limits', ownFields)),
   },

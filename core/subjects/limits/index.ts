@@ -32,7 +32,7 @@ function choices(build: Build): Choice[] {
     {
       kind: 'pick',
       id: 'profile',
-      title: 'Limits held against',
+      title: 'Limit profile',
       compact: true,
       options: partOptions(
         all,
@@ -43,10 +43,10 @@ function choices(build: Build): Choice[] {
     {
       kind: 'pick',
       id: 'also',
-      title: 'And against',
+      title: 'Second limit profile',
       compact: true,
       options: [
-        { id: NONE, label: 'No second', chosen: alsoId === undefined, build: withAlso(build, undefined) },
+        { id: NONE, label: 'None', chosen: alsoId === undefined, build: withAlso(build, undefined) },
         ...partOptions(
           stock.usualFirst(build.type).filter(({ id }) => id !== profileId),
           ({ id }) => id === alsoId,

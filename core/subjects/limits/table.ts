@@ -6,10 +6,10 @@ export const SENSES = { least: 'at least', most: 'at most', reckon: 'counted as'
 
 /** The limits of a profile, each with its value, basis and note. */
 export const limitsTable = (kinds: Readonly<Record<string, LimitKind>>, { limits }: Profile): TableOf => ({
-  title: 'Limits held against',
+  title: 'Limit profile',
   columns: [
     { head: 'Limit' },
-    { head: 'Binds' },
+    { head: 'Counts as' },
     { head: 'Value', figure: true },
     { head: 'Basis and note' },
   ],

@@ -66,9 +66,9 @@ export const PUMP_PLACE_NAMES: Record<PumpPlace, string> = {
   row: 'behind the cab',
   crewModule: 'in a crew module that joins the cab',
   bodyFront: 'in the body, panel behind a door',
-  bodyRear: 'in the back of the body',
+  bodyRear: 'in the rear of the body',
   bedFront: 'on the bed behind the cab',
-  bedRear: 'at the back of the bed',
+  bedRear: 'at the rear of the bed',
 };
 
 /** What a module that encloses pump and operator adds to the pump house (formulas: the row); lb, in, cents. */

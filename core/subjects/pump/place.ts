@@ -9,7 +9,7 @@ const HOUSE_UNDER_FRAME_IN = 16;
 const USUAL_FRAME_IN = 40;
 /** The house's panels stand that far inside the body's sides, in. */
 const PANEL_INSIDE_IN = 1;
-/** Half the width of a skid pump; free behind the cab, or behind it at the back of the bed, in. */
+/** Half the width of a skid pump; free behind the cab, or behind it at the rear of the bed, in. */
 const SKID_HALF_IN = 22;
 const SKID_BEHIND_CAB_IN = 3.5;
 const SKID_SHORT_OF_END_IN = 4;
@@ -74,7 +74,7 @@ export const housePlace = provide(
 );
 
 /**
- * Where a skid pump stands: at the back of the bed, or behind the cab where the chassis drives it; null where
+ * Where a skid pump stands: at the rear of the bed, or behind the cab where the chassis drives it; null where
  * there is none.
  */
 export const skid = reading('pump', [chosenPump, pumpAt, bodyPlace], (pump, at, body) => {

@@ -1,4 +1,4 @@
-import { gpm, inShort } from '../../units/index.js';
+import { gpm, inShort, within } from '../../units/index.js';
 import type { Pump } from './parts.js';
 
 const DRIVE_NAMES: Record<Pump['drive'], string> = {
@@ -14,7 +14,8 @@ export const pumpInShort = ({ ratedGpm, drive, panel }: Pump): string =>
   inShort(gpm(ratedGpm), DRIVE_NAMES[drive], PANEL_NAMES[panel]);
 
 /** The pump as the specification asks for it. */
-export function pumpSentence({ ratedGpm, drive, panel, walkwayIn, stages, pumpAndRoll }: Pump): string {
+export function pumpSentence(pump: Pump): string {
+  const { ratedGpm, drive, panel, walkwayIn, stages, pumpAndRoll, own, name } = pump;
   const driven = {
     midship: 'a midship pump',
     pto: 'a PTO pump',
@@ -26,5 +27,5 @@ export function pumpSentence({ ratedGpm, drive, panel, walkwayIn, stages, pumpAn
     top: walkwayIn ? 'a top panel on a walkway' : 'an enclosed top panel',
     skid: 'its panel on the skid',
   }[panel];
-  return `The pump shall be ${driven} rated ${gpm(ratedGpm)}${stages ? ' in two stages' : ''}, with ${operated}${pumpAndRoll ? ', and shall pump while the truck drives' : ''}.`;
+  return `The pump shall be ${own ? `${within(name)}, ` : ''}${driven} rated ${gpm(ratedGpm)}${stages ? ' in two stages' : ''}, with ${operated}${pumpAndRoll ? ', and shall pump while the truck drives' : ''}.`;
 }

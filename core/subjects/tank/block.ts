@@ -1,6 +1,7 @@
 import { block, clamped, field, objectIn, withBlock } from '../../build/index.js';
 import type { BlockOf, Build } from '../../build/index.js';
 import { partFigure, Shelf } from '../../kernel/index.js';
+import { capital } from '../../units/index.js';
 import type { Quantity } from '../../units/index.js';
 import { TANK_SHAPES } from './parts.js';
 import type { TankShape } from './parts.js';
@@ -20,7 +21,7 @@ const SECTION_FIGURES = ['Lower', 'Upper'].flatMap((which, i) => {
     bounds: [number, number],
   ) =>
     within<TankShape>(
-      `${which.toLowerCase()}${key[0]!.toUpperCase()}${key.slice(1)}`,
+      `${which.toLowerCase()}${capital(key)}`,
       `${which} part: ${title}`,
       unit,
       bounds,

@@ -54,7 +54,7 @@ export const TANK_SHAPES: TankShape[] = [
     id: 'lShape',
     name: 'L-shaped',
     types: ['pumper'],
-    words: 'High in front, low behind: lowers the back of the hose bed.',
+    words: 'High in front, low behind: lowers the rear of the hose bed.',
     sections: [
       { widthIn: 42, heightIn: 30, lengthShare: 1, lateralCells: 1 },
       { widthIn: 42, heightIn: 26, lengthShare: 0.55, lateralCells: 1 },

@@ -28,7 +28,7 @@ import type { TankShape } from './parts.js';
 export const USABLE_FRACTION = 0.97;
 /** Space kept between the front of the body and a tank as far forward as it goes, in. */
 const CLEAR_OF_FRONT_IN = 3;
-/** A tank's cradle on the frame or deck; and free behind it before the back of the body, in. */
+/** A tank's cradle on the frame or deck; and free behind it before the rear of the body, in. */
 const CRADLE_IN = 2;
 const BEFORE_BACK_IN = 2;
 /** Free over tires that have sprung up, under a tank that is wider than the room between them, in. */
@@ -119,7 +119,7 @@ const waterBoxes = settling('tank', [cellIn, tankBoxes], (cell, boxes) =>
 );
 
 /**
- * Where a tank must end: before a turntable's pedestal, a pump at the back of the bed or the body, or the back of
+ * Where a tank must end: before a turntable's pedestal, a pump at the rear of the bed or the body, or the back of
  * the body.
  */
 export const spacePlace = provide(
@@ -130,7 +130,7 @@ export const spacePlace = provide(
       return { endIn: at.xIn - chosen.device.turntable.diameterIn / 2, before: 'turntable' as const };
     if (skidAt && !skidAt.behindCab) return { endIn: skidAt.x0, before: 'skid pump' as const };
     if (house?.at === 'bodyRear') return { endIn: house.x0, before: 'pump' as const };
-    return { endIn: body.endIn - BEFORE_BACK_IN, before: 'back of the body' as const };
+    return { endIn: body.endIn - BEFORE_BACK_IN, before: 'rear of the body' as const };
   },
 );
 

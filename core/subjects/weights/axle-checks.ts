@@ -47,9 +47,9 @@ function judgeLoad(
   const words = {
     fails: `${lb(-margin)} over: ${lb(loadLb)} on ${lb(limitLb)}.`,
     caution: unsure
-      ? `${lb(margin)} left, but the load may be as much as ${lb(load95Lb)} at 95 % confidence.`
-      : `${lb(margin)} left, less than the reserve of ${formatPct(reservePct)}.`,
-    holds: `${lb(margin)} left of ${lb(limitLb)}.`,
+      ? `${lb(margin)} under, but the load may be as much as ${lb(load95Lb)} at 95 % confidence.`
+      : `${lb(margin)} under, less than the reserve of ${formatPct(reservePct)}.`,
+    holds: `${lb(margin)} under ${lb(limitLb)}.`,
   }[status];
   return {
     status,

@@ -1,4 +1,4 @@
-import { BASES, block, field, linesIn, withBlock, withLine } from '../../build/index.js';
+import { BASES, BASIS_NAMES, block, field, linesIn, withBlock, withLine } from '../../build/index.js';
 import type { BlockOf, Build } from '../../build/index.js';
 import { lb } from '../../units/index.js';
 import { linesOfWeighed, withoutComponentId } from './version2.js';
@@ -9,6 +9,15 @@ import { linesOfWeighed, withoutComponentId } from './version2.js';
  */
 export const OFF_GROUPS = ['Hose', 'Ladders', 'Equipment', 'Allowance', 'Own items'] as const;
 export type OffGroup = (typeof OFF_GROUPS)[number];
+
+/** What each is called; the file keeps the older name of one. */
+export const OFF_NAMES: Record<OffGroup, string> = {
+  Hose: 'Hose',
+  Ladders: 'Ladders',
+  Equipment: 'Equipment',
+  Allowance: 'Allowance',
+  'Own items': 'Extra items',
+};
 
 const tolerance = field.optional(field.amount('Tolerance', '%', { min: 0, max: 100 }));
 
@@ -23,7 +32,7 @@ export const WEIGHED_FIELDS = {
   size: field.optional(field.amount('Size', '', { min: 0, max: 10_000 })),
   name: field.optional(field.text('What was weighed', 1, 200)),
   weightLb: field.amount('Weight', 'lb', { min: 0, max: 60_000 }),
-  basis: field.oneOf('Basis', BASES),
+  basis: field.oneOf('Basis', BASES, BASIS_NAMES),
   tolerancePct: tolerance,
 };
 
@@ -37,7 +46,7 @@ export const STATE_FIELDS = {
   fuelPct: percent('Fuel'),
   /** Seats that are taken, driver and officer first. */
   crew: field.count('Crew', 0, 12),
-  off: field.many('Left off', field.oneOf('Left off', OFF_GROUPS), 10),
+  off: field.many('Left off', field.oneOf('Left off', OFF_GROUPS, OFF_NAMES), 10),
 };
 export const MOST_STATES = 12;
 

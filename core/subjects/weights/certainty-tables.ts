@@ -1,3 +1,4 @@
+import { BASIS_NAMES } from '../../build/index.js';
 import type { Evaluation, TableOf } from '../../kernel/index.js';
 import { bare, formatPct, lb } from '../../units/index.js';
 import { certaintyOf } from './certainty.js';
@@ -41,12 +42,12 @@ export const certaintyTable = (evaluation: Evaluation): TableOf => ({
 
 /** The components that leave most of the doubt, and what weighing each of them would gain. */
 export const uncertainTable = ({ measured, bandLb, uncertain }: Certainty): TableOf => ({
-  title: `What makes most of the doubt of the ${MEASURED_NAMES[measured].toLowerCase()}`,
+  title: `What makes most of the uncertainty of the ${MEASURED_NAMES[measured].toLowerCase()}`,
   columns: [
     { head: 'Component' },
     { head: 'Weight', unit: 'lb', figure: true },
     { head: 'Basis' },
-    { head: 'Of the doubt', figure: true },
+    { head: 'Share of it', figure: true },
     { head: 'If it were weighed', figure: true },
   ],
   rows: uncertain.map((part) => ({
@@ -54,7 +55,7 @@ export const uncertainTable = ({ measured, bandLb, uncertain }: Certainty): Tabl
     cells: [
       part.name,
       bare(lb(part.weightLb)),
-      `${part.basis}, ± ${part.tolerancePct} %`,
+      `${BASIS_NAMES[part.basis]}, ± ${part.tolerancePct} %`,
       formatPct(part.sharePct),
       `± ${bare(lb(bandLb))} → ± ${lb(part.afterBandLb)}`,
     ],

@@ -14,6 +14,7 @@ export {
   MOST_GROWTH_PCT,
   MOST_STATES,
   OFF_GROUPS,
+  OFF_NAMES,
   STATE_FIELDS,
   WEIGHED_FIELDS,
   withGrowth,
@@ -100,7 +101,7 @@ const weighedStands = check(
       'A weight belongs to what was weighed',
       ended.length > 0
         ? `No longer counted: ${listed(said)}.`
-        : `${counted(weighed.length, 'weight')} written over the catalog’s ${weighed.length === 1 ? 'counts' : 'count'}.`,
+        : `${counted(weighed.length, 'weight')} corrected from the catalog’s ${weighed.length === 1 ? 'counts' : 'count'}.`,
     );
   },
 );

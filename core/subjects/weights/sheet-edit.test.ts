@@ -43,8 +43,8 @@ describe('writing in the weight sheet', () => {
 
   it.each<[string, string, Parameters<typeof writeCell>[3], string, RegExp]>([
     ['words for a weight', 'pump', 'weightLb', 'heavy', /must be a number/],
-    ['a weight beyond belief', 'pump', 'weightLb', '99999', /from 0 to 60000 lb/],
-    ['an item heavier than any', NEW_ROW, 'weightLb', '30000', /from 0 to 20000 lb/],
+    ['a weight beyond belief', 'pump', 'weightLb', '99999', /weight must be from \{#0 lb\} to \{60000 lb\}/],
+    ['an item heavier than any', NEW_ROW, 'weightLb', '30000', /from \{#0 lb\} to \{20000 lb\}/],
     ['a place of what was chosen', 'pump', 'xIn', '10', /follow from what was chosen/],
     ['the weight of water', 'water', 'weightLb', '10', /follows from its gallons/],
     ['a basis that is none', 'pump', 'basis', 'rumor', /basis must be one of/],

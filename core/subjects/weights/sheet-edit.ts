@@ -1,4 +1,4 @@
-import { amountProblem, BASES, freshId } from '../../build/index.js';
+import { amountProblem, basisCalled, BASIS_NAMES, freshId } from '../../build/index.js';
 import type { AmountField, Basis, Build } from '../../build/index.js';
 import type { Component, Evaluation } from '../../kernel/index.js';
 import { components } from '../../truck/index.js';
@@ -13,6 +13,16 @@ import type { SheetRow } from './sheet.js';
 export const SHEET_COLUMNS = ['name', 'weightLb', 'xIn', 'yIn', 'zIn', 'basis', 'tolerancePct'] as const;
 export type SheetColumn = (typeof SHEET_COLUMNS)[number];
 
+const COLUMN_NAMES: Record<SheetColumn, string> = {
+  name: 'name',
+  weightLb: 'weight',
+  xIn: 'x',
+  yIn: 'y',
+  zIn: 'z',
+  basis: 'basis',
+  tolerancePct: 'tolerance',
+};
+
 /** The row below the last: what is written there becomes a new item. */
 export const NEW_ROW = 'new';
 
@@ -21,7 +31,7 @@ export function whyFixed(row: SheetRow, column: SheetColumn): string | null {
   if (row.item) return null;
   if (row.fixed && column !== 'name') return `the weight of ${row.id} ${row.fixed}`;
   return column === 'name' || column === 'xIn' || column === 'yIn' || column === 'zIn'
-    ? 'its place and name follow from what was chosen; an item of your own can stand anywhere'
+    ? 'its place and name follow from what was chosen; an extra item can stand anywhere'
     : null;
 }
 
@@ -31,9 +41,7 @@ export const amountOf = (column: Exclude<SheetColumn, 'name' | 'basis'>, item: b
 
 /** Why a text is no basis; null where it is one. */
 export const basisProblem = (text: string): string | null =>
-  (BASES as readonly string[]).includes(text.toLowerCase())
-    ? null
-    : `basis must be one of ${BASES.join(', ')} (was "${text}")`;
+  basisCalled(text) ? null : `basis must be one of ${Object.values(BASIS_NAMES).join(', ')} (was "${text}")`;
 
 /** Why a text is no name of an item; null where it is one. */
 export const nameProblem = (text: string): string | null => {
@@ -55,14 +63,16 @@ function valueOf(
   const typed = text.trim();
   if (column === 'name' || column === 'basis') {
     const problem = column === 'name' ? nameProblem(typed) : basisProblem(typed);
-    return problem ? { problem } : { value: column === 'name' ? typed : typed.toLowerCase() };
+    return problem ? { problem } : { value: column === 'name' ? typed : basisCalled(typed)! };
   }
   const field = amountOf(column, item);
   const number = typedNumber(typed);
   const value = field.unit === '%' ? number : fromSystem(system, field.unit as Quantity, number);
   const problem = amountProblem(field, value);
   return problem
-    ? { problem: `${problem} (was ${Number.isFinite(number) ? typed : `"${typed}"`})` }
+    ? {
+        problem: `${COLUMN_NAMES[column]} ${problem} (was ${Number.isFinite(number) ? typed : `"${typed}"`})`,
+      }
     : { value };
 }
 

@@ -1,3 +1,4 @@
+import { BASIS_NAMES } from '../../build/index.js';
 import { reading } from '../../kernel/index.js';
 import type { Row, TableOf } from '../../kernel/index.js';
 import { bare, inches, lb } from '../../units/index.js';
@@ -38,7 +39,7 @@ export const componentsTable = reading('weights', [sheetRows], (rows): TableOf =
               bare(inches(row.xIn)),
               bare(inches(row.yIn)),
               bare(inches(row.zIn)),
-              row.corrected ? `${row.basis}, written over` : row.basis,
+              row.corrected ? `${BASIS_NAMES[row.basis]}, corrected` : BASIS_NAMES[row.basis],
               String(Number(row.tolerancePct.toFixed(1))),
               bare(lb(row.frontLb)),
               bare(lb(row.rearLb)),

@@ -173,7 +173,7 @@ const itemLike = (id: string, weightLb: number) =>
   component({
     id,
     name: id,
-    group: 'Own items',
+    group: 'Extra items',
     step: 'equipment',
     weightLb,
     xIn: 100,

@@ -66,7 +66,7 @@ export function PumpHouseOfficerSide(shape: PumpHouse, flat: Flat) {
   return shape.at === 'row' ? OfficerPanel(seen(shape)) : behindDoor(shape, flat);
 }
 
-/** From behind: the panel of a pump at the back, otherwise its house. */
+/** From behind: the panel of a pump at the rear, otherwise its house. */
 export function PumpHouseRear(shape: PumpHouse, flat: Flat) {
   if (shape.at !== 'bodyRear') return <Rect {...flat} />;
   const { u0, u1, v0, v1 } = inset(flat, 26, 4);

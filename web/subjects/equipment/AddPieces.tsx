@@ -1,11 +1,11 @@
 import { Button, MultiSelect, NativeSelect } from '@mantine/core';
 import { useMemo, useState } from 'react';
 import { EQUIPMENT_CHOICE, equipmentShelf, placeName, withPieces } from '#core/subjects/equipment';
-import { counted, lb } from '#core/units';
+import { capital, counted, lb } from '#core/units';
 import { useUnits } from '../../common';
 import { classes, Deltas, useDelta } from '../../panel';
 import type { PanelProps } from '../face';
-import { placeLabel, titled } from './places';
+import { placeLabel } from './places';
 import look from './equipment.module.css';
 
 /** Adds pieces to a compartment, one or many at once, with their consequence in sight. */
@@ -23,7 +23,7 @@ export function AddPieces({
   const groups = useMemo(() => {
     const usual = stock.usualFirst(build.type);
     return [...new Set(usual.map(({ group }) => group))].map((group) => ({
-      group: titled(group),
+      group: capital(group),
       items: usual
         .filter((part) => part.group === group)
         .map((part) => ({ value: part.id, label: say(`${part.name}, ${lb(part.weightLb)}`) })),

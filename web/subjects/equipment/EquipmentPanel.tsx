@@ -11,13 +11,13 @@ import {
   withLinesIn,
 } from '#core/subjects/equipment';
 import type { EquipmentOrder, EquipmentRow, EquipmentSection } from '#core/subjects/equipment';
-import { counted, formatWhole, lb } from '#core/units';
+import { capital, counted, formatWhole, lb } from '#core/units';
 import { sayWithUndo, useUnits } from '../../common';
 import { classes, DeltaHeads, useTakenOff } from '../../panel';
 import type { PanelProps } from '../face';
 import { AddPieces } from './AddPieces';
 import { PieceLine } from './PieceLine';
-import { placeLabel, placesOf, placeTitle, titled } from './places';
+import { placeLabel, placesOf, placeTitle } from './places';
 import look from './equipment.module.css';
 
 /** From so many lines on a list is looked through rather than read. */
@@ -89,7 +89,7 @@ function Section({ section, order, opened, ticked, onOpen, onTick, ...props }: S
   const { say } = useUnits();
   const { takeOff, withRoom } = useTakenOff(props.bench);
   const { rows, pieces, weightLb, id } = section;
-  const title = order === 'group' ? titled(id) : placeTitle(id, props.evaluation.build);
+  const title = order === 'group' ? capital(id) : placeTitle(id, props.evaluation.build);
   const picked = rows.filter(({ line }) => ticked.has(line.id)).length;
   const tickOne = useCallback((line: string, on: boolean) => onTick([line], on), [onTick]);
   return (

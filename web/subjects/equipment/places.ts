@@ -18,5 +18,3 @@ export const placeLabel = (id: string, build: Build): string =>
 /** A place as a head or an answer. */
 export const placeTitle = (id: string, build: Build): string =>
   id === CAB ? 'Cab' : id === WAY ? 'With the ladders' : `Compartment ${placeName(id, build)}`;
-
-export const titled = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);

@@ -1,6 +1,6 @@
 import { Button, Select, TextInput } from '@mantine/core';
 import { useState } from 'react';
-import { BASES, freshId } from '#core/build';
+import { BASES, BASIS_NAMES, freshId } from '#core/build';
 import type { Basis, Build } from '#core/build';
 import { componentOfItem, ITEM_FIELDS, placeOfNewItem, withItem } from '#core/subjects/items';
 import type { OwnItem } from '#core/subjects/items';
@@ -99,11 +99,11 @@ function ItemForm({
         <Select
           size="xs"
           label="Basis"
-          data={[...BASES]}
+          data={BASES.map((basis) => ({ value: basis, label: BASIS_NAMES[basis] }))}
           value={item.basis}
           allowDeselect={false}
           onChange={(basis) => {
-            if (basis) take({ basis: basis as Basis }, basis);
+            if (basis) take({ basis: basis as Basis }, BASIS_NAMES[basis as Basis]);
           }}
         />
       </div>
@@ -132,12 +132,12 @@ export function OwnItems({ evaluation, bench, pointAt }: PanelProps) {
       basis: 'estimated',
       priceCents: 0,
     };
-    bench.change({ build: withItem(bench.build, id, item), words: 'Added an item of its own' });
+    bench.change({ build: withItem(bench.build, id, item), words: 'Added an extra item' });
     setOpen(id);
   };
   return (
-    <section className={classes.group} aria-label="Own items">
-      <h3 className={classes.groupTitle}>Own items</h3>
+    <section className={classes.group} aria-label="Extra items">
+      <h3 className={classes.groupTitle}>Extra items</h3>
       <ul className={classes.pieces}>
         {withRoom(
           bench.build.items.lines.map((item, at) => [
@@ -176,7 +176,7 @@ export function OwnItems({ evaluation, bench, pointAt }: PanelProps) {
         )}
       </ul>
       <Button size="compact-xs" variant="default" mt={6} onClick={add}>
-        Add an item of no list
+        Add an extra item
       </Button>
     </section>
   );

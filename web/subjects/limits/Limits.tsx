@@ -105,12 +105,12 @@ export function Limits() {
     if (other)
       bench.change({
         build: withOwnProfile(build, other.profile),
-        words: `Limits held against: ${other.profile.name}`,
+        words: `Limit profile: ${other.profile.name}`,
       });
     else if (value !== profile.id)
       bench.change({
         build: withProfile(build, value),
-        words: `Limits held against: ${profileShelf.shipped.part(value).name}`,
+        words: `Limit profile: ${profileShelf.shipped.part(value).name}`,
       });
   };
   const take = (of: string, change: Partial<OwnLimit> | null) => {
@@ -138,7 +138,7 @@ export function Limits() {
         <NativeSelect
           size="xs"
           w={330}
-          label="Held against"
+          label="Limit profile"
           value={profile.id}
           onChange={(event) => choose(event.currentTarget.value)}
           data={[
@@ -165,19 +165,19 @@ export function Limits() {
         <NativeSelect
           size="xs"
           w={330}
-          label="And against"
+          label="Second limit profile"
           value={alsoId ?? ''}
           onChange={(event) => {
             const value = event.currentTarget.value;
             bench.change({
               build: withAlso(build, value || undefined),
               words: value
-                ? `Held against ${profileShelf.shipped.part(value).name} as well`
-                : 'Held against one profile only',
+                ? `Checked against ${profileShelf.shipped.part(value).name} as well`
+                : 'One limit profile only',
             });
           }}
           data={[
-            { value: '', label: 'No second profile' },
+            { value: '', label: 'None' },
             ...profileShelf.shipped
               .usualFirst(build.type)
               .filter((other) => other.id !== build.limits.profileId)
@@ -218,15 +218,15 @@ export function Limits() {
       </div>
       {alsoId !== undefined && (
         <p className="quiet" style={{ fontSize: 13 }}>
-          Of each limit the harder one counts, and of what is reckoned with the heavier: every check says what
-          the worse of the two would.
+          Of each limit the stricter one counts, and of an allowance the heavier: every check says what the
+          worse of the two would.
         </p>
       )}
       {(!own || alsoId !== undefined) && <DataTable table={table} minWidth={700} />}
       {own && (
         <>
           <Table.ScrollContainer minWidth={740}>
-            <Table verticalSpacing={3} aria-label="Limits held against">
+            <Table verticalSpacing={3} aria-label="Limit profile">
               <Table.Thead>
                 <Table.Tr>
                   <Table.Th>Limit</Table.Th>

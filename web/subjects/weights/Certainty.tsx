@@ -17,7 +17,7 @@ export function Certainty() {
   return (
     <>
       <DataTable table={sure} />
-      <h2 className={classes.sub}>What makes most of the doubt</h2>
+      <h2 className={classes.sub}>What makes most of the uncertainty</h2>
       <SegmentedControl
         size="xs"
         aria-label="Doubt of"
@@ -28,7 +28,7 @@ export function Certainty() {
       <DataTable table={doubts} />
       <p className={classes.says}>
         What rests on one source, such as the sections of one maker’s ladder, goes wrong together; sources are
-        independent, and a tolerance is two standard deviations. Weighed beats calculated beats catalogued
+        independent, and a tolerance is two standard deviations. Weighed beats calculated beats cataloged
         beats estimated: write a weighed figure into the sheet and the band narrows.
       </p>
     </>

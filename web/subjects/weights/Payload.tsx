@@ -13,15 +13,13 @@ import {
 import type { Payload as PayloadAlong } from '#core/subjects/weights';
 import type { Evaluation } from '#core/kernel';
 import { bodyPlace, envelope } from '#core/truck';
-import { inches, lb } from '#core/units';
+import { capital, inches, lb } from '#core/units';
 import { ChartView } from '../../chart';
 import { layOut, Stage } from '../../drawing';
 import { DataTable, useUnits } from '../../common';
 import { useSession } from '../../session';
 import { sectionClasses as classes } from '../../common';
 import look from './payload.module.css';
-
-const sentence = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** Height of the curve over the drawing, px. */
 const CURVE_PX = 96;
@@ -96,7 +94,7 @@ export function Payload() {
   const row = (place: string, left: PayloadAlong) => (
     <li key={place}>
       <span>{place}</span>
-      <span>{say(sentence(payloadInWords(left)))}</span>
+      <span>{say(capital(payloadInWords(left)))}</span>
     </li>
   );
   return (

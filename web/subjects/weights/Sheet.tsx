@@ -1,7 +1,7 @@
 import { Button, Text, TextInput } from '@mantine/core';
 import { IconSearch } from '@tabler/icons-react';
 import { useMemo, useState } from 'react';
-import { withBlock } from '#core/build';
+import { BASIS_NAMES, withBlock } from '#core/build';
 import {
   NEW_ROW,
   SHEET_COLUMNS,
@@ -15,7 +15,7 @@ import {
   writeCell,
 } from '#core/subjects/weights';
 import type { SheetColumn, SheetRow } from '#core/subjects/weights';
-import { bare, inches, lb } from '#core/units';
+import { bare, capital, inches, lb } from '#core/units';
 import { useUnits } from '../../common';
 import { RefusedRows } from '../../files';
 import { useSession } from '../../session';
@@ -54,7 +54,7 @@ export function Sheet() {
   const takeBack = (row: SheetRow) =>
     bench.change({
       build: withWeighed(build, row.id, null),
-      words: `Took the catalog’s weight of ${row.name} back`,
+      words: `Used the catalog’s weight of ${row.name} again`,
     });
   const shown = useMemo(() => {
     const found = rows.filter(({ name, group }) =>
@@ -76,6 +76,7 @@ export function Sheet() {
 
   const text = (row: SheetRow, key: Column): string => {
     const value = row[key];
+    if (key === 'basis') return BASIS_NAMES[row.basis];
     if (typeof value !== 'number') return say(String(value));
     return say(
       bare(
@@ -89,6 +90,7 @@ export function Sheet() {
   };
   const typed = (row: SheetRow, key: SheetColumn): string => {
     const value = row[key];
+    if (key === 'basis') return BASIS_NAMES[row.basis];
     if (typeof value !== 'number') return say(String(value));
     return String(
       Number(
@@ -185,7 +187,7 @@ export function Sheet() {
       </div>
       {grid.problem && (
         <p role="alert" className={look.problem}>
-          {grid.problem}
+          {capital(say(grid.problem))}
         </p>
       )}
       <RefusedRows refused={refused} />
@@ -235,11 +237,11 @@ export function Sheet() {
                           <button
                             type="button"
                             className={look.takeBack}
-                            title="Written over; take the catalog’s weight back"
-                            aria-label={say(`Take the catalog’s weight of ${row.name} back`)}
+                            title="Corrected; use the catalog’s weight again"
+                            aria-label={say(`Use the catalog’s weight of ${row.name} again`)}
                             onClick={() => takeBack(row)}
                           >
-                            take back
+                            use catalog
                           </button>
                         )}
                       </>
@@ -282,7 +284,7 @@ export function Sheet() {
       </section>
       {ended.length > 0 && (
         <section aria-label="No longer counted" className={classes.says}>
-          <b>No longer counted.</b> These weights were written over, and what they were of is gone or is
+          <b>No longer counted.</b> These weights were corrected, and what they were of is gone or is
           something else now.
           <ul className={look.ended}>
             {ended.map(({ weight: { id, name, weightLb }, now }) => (
@@ -314,11 +316,11 @@ export function Sheet() {
           onClick={() =>
             bench.change({
               build: withBlock(build, 'weights', { weighed: [] }),
-              words: 'Took all catalog weights back',
+              words: 'Used all catalog weights again',
             })
           }
         >
-          Take all catalog weights back
+          Use all catalog weights again
         </Button>
       )}
       <Text size="xs" c="var(--pencil)" mt="sm">

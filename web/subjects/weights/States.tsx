@@ -9,6 +9,7 @@ import {
   MOST_GROWTH_PCT,
   MOST_STATES,
   OFF_GROUPS,
+  OFF_NAMES,
   STATE_FIELDS,
   governing,
   statesChart,
@@ -141,7 +142,7 @@ function StateForm({ state, bench }: { state: OwnState; bench: Bench }) {
           <Checkbox
             key={group}
             size="xs"
-            label={`without ${group.toLowerCase()}`}
+            label={`without ${OFF_NAMES[group].toLowerCase()}`}
             checked={state.off.includes(group)}
             onChange={(event) =>
               take({
