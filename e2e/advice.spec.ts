@@ -140,7 +140,7 @@ test('limits are copied, changed with basis and note, held against, and taken ov
   await page.keyboard.press('w');
   await section(page, 'Limits');
   await page
-    .getByLabel('Held against', { exact: true })
+    .getByLabel('Limit profile', { exact: true })
     .selectOption({ label: 'Limits of the district (Strict engine)' });
   await expect(value).toHaveValue('0.6 %');
   await expect(page.getByLabel('Note on: Side to side')).toHaveValue('Steep lanes');
@@ -159,7 +159,7 @@ test('limits are copied, changed with basis and note, held against, and taken ov
   await saved(page);
   await page.reload();
   await expect(value).toHaveValue('0.6 %');
-  await page.getByLabel('Held against', { exact: true }).selectOption('us-pumper');
+  await page.getByLabel('Limit profile', { exact: true }).selectOption('us-pumper');
   await expect(page.getByRole('row', { name: /^Side to side/ })).toContainText('7 %');
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(value).toHaveValue('0.6 %');

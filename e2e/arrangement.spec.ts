@@ -30,7 +30,7 @@ test('another arrangement is chosen, its blocks are moved by keyboard and by han
   await page.mouse.down();
   await page.mouse.move(x + 120, y, { steps: 6 });
   await page.mouse.up();
-  await expectSentence(page, 'Arrangement', 'cab, pump house, preconnects and body');
+  await expectSentence(page, 'Arrangement', 'the cab, the pump house, the preconnects and the body');
   await saved(page);
   await page.reload();
   await expectSentence(page, 'Arrangement', 'cab, pump house, preconnects and body');

@@ -175,7 +175,7 @@ test('an axle that goes over its rating is told by ear, and that it is back; a s
   await weight.fill('9000');
   await expect(told).toHaveText(/^Rear axle is [\d,]+ lb over its limit\./);
   await weight.fill('100');
-  await expect(told).toHaveText(/Rear axle is back within its limit, with [\d,]+ lb left\./);
+  await expect(told).toHaveText(/Rear axle is back within its limit, with [\d,]+ lb to spare\./);
   // A save that goes well changes no region that is spoken.
   await saved(page);
   await expect(page.locator('[data-kind="saved"]').getByRole('status')).toBeEmpty();

@@ -68,7 +68,7 @@ test('from an empty department to three weighed trucks, one mended', async ({ pa
     const yard = page.getByRole('region', { name: department });
     await expect(yard.getByRole('listitem')).toHaveCount(3);
     await expect(yard.getByRole('listitem').filter({ hasText: 'Valley pumper' })).toContainText(
-      'Mended front axle: Front axle rated',
+      'Fixed front axle: Front axle rated',
     );
   });
 });

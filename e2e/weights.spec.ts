@@ -35,7 +35,7 @@ test('the demonstration aerial is weighed through the sheet by keyboard alone', 
   await page.keyboard.press('Enter');
   // It is asked how that is known, and is no less sure meanwhile.
   const first = sheet(page).getByRole('row').nth(1);
-  await expect(first).toContainText(/catalogued\s*3/);
+  await expect(first).toContainText(/cataloged\s*3/);
   const known = page.getByRole('group', { name: 'How the weight is known' });
   await known.getByRole('button', { name: /^a guess/ }).click();
   await expect(first).toContainText(/estimated\s*15/);
@@ -81,7 +81,7 @@ test('twenty rows pasted from a spreadsheet become items; the bad ones are told'
   await page.keyboard.press('Control+v');
   await expect(sheet(page).getByRole('row', { name: /^Locker 20/ })).toBeVisible();
   await expect(page.getByRole('region', { name: 'Refused rows' })).toContainText(
-    'Line 21: very: must be a number',
+    'Line 21: very: weight must be a number',
   );
   expect(await total(page)).toBe(before + 20 * 10 + 190);
   await page.getByLabel('Filter the sheet').fill('locker 7');

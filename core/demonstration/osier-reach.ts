@@ -109,13 +109,13 @@ export const riverPumperSteps: DemonstrationStep[] = (() => {
       build: withBumper('steel-24', [], loads),
     },
     {
-      words: 'With hose well with cover',
+      words: 'Added hose well with cover',
       who: 'Captain Reed',
       label: '',
       build: withBumper('steel-24', lines.slice(0, 1), riverPumper.hose.loads),
     },
     {
-      words: `With receiver with ${lb(9_000)} portable winch; With bumper monitor, remote`,
+      words: `Added receiver with ${lb(9_000)} portable winch; Added bumper monitor, remote`,
       who: 'Engineer Sallow',
       label: '',
       build: riverPumper,

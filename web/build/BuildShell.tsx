@@ -8,6 +8,7 @@ import { SessionBar, useSession } from '../session';
 import type { Hands } from './entries';
 import { goingTo } from './going';
 import type { Going } from './going';
+import classes from './build.module.css';
 import { TypedAhead } from './TypedAhead';
 
 const Finder = lazy(async () => ({ default: (await import('./Finder')).Finder }));
@@ -55,7 +56,7 @@ export function BuildShell() {
           <IconSearch size={18} />
         </ActionIcon>
         <FilesMenu actions={files.actions} />
-        <ActionIcon {...ICON} onClick={showKeys} aria-label="Keys" title="Keys (?)">
+        <ActionIcon {...ICON} onClick={showKeys} aria-label="Keys" title="Keys (?)" className={classes.keys}>
           <IconKeyboard size={19} />
         </ActionIcon>
       </SessionBar>

@@ -24,7 +24,7 @@ export function Options({ choice, assumed }: { choice: PickChoice | ToggleChoice
       build: option.build,
       words: single
         ? `${choice.title}: ${option.label}`
-        : `${option.chosen ? 'Without' : 'With'} ${within(option.label)}`,
+        : `${option.chosen ? 'Took off' : 'Added'} ${within(option.label)}`,
       choice: choice.id,
     });
   };

@@ -10,7 +10,7 @@ import classes from './session.module.css';
 
 /** The screens of the build. */
 const Screens = memo(({ id }: { id: string }) => (
-  <nav className={classes.screens} aria-label="Screens of this build">
+  <nav className={classes.screens} data-folds aria-label="Screens of this build">
     <NavLink to={`/builds/${id}`} end>
       Bench
     </NavLink>

@@ -17,7 +17,7 @@ import classes from './yard.module.css';
 const when = new Intl.DateTimeFormat('en-US', { dateStyle: 'medium', timeStyle: 'short' });
 
 const left = ({ marginLb }: Margin): string =>
-  marginLb < 0 ? `${lb(-marginLb)} over` : `${lb(marginLb)} left`;
+  marginLb < 0 ? `${lb(-marginLb)} over` : `${lb(marginLb)} under`;
 
 /** The way to what is kept of a build, whatever is wrong with it. */
 const FileLink = ({ id, name }: { id: string; name: string }) => (

@@ -120,7 +120,7 @@ export function CompartmentsPanel(props: PanelProps) {
                   { id: line.id, name: line.name, at },
                   {
                     build: evaluation.house.settle(withCompartment(evaluation, line.id, null), build),
-                    words: `Without compartment ${line.name}`,
+                    words: `Took off compartment ${line.name}`,
                     choice: COMPARTMENTS_CHOICE,
                   },
                 )
