@@ -35,9 +35,7 @@ test('the pumper is mended by a pair of changes, and its weight sheet is printed
   expect(from).toBe(before);
   expect(to).toBeLessThan(limit);
   await pair.getByRole('button', { name: /^Apply/ }).click();
-  await expect(
-    page.getByText('Every check holds, with its reserve: there is nothing to fix.'),
-  ).toBeVisible();
+  await expect(page.getByText('Every check holds, with its reserve: there is nothing to fix.')).toBeVisible();
   // The very figure that was promised, on the bench and on paper; and it can be taken back.
   const [file] = await Promise.all([page.waitForEvent('download'), files(page, /^Weight sheet as PDF/)]);
   expect(file.suggestedFilename()).toBe('pumper-to-mend-weights.pdf');

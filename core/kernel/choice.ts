@@ -143,6 +143,8 @@ export interface Grip {
   /** Where it stands now, in, along its first direction, and in words. */
   atIn: number;
   at: string;
+  /** How far it can go in that direction, in. */
+  ends: { min: number; max: number };
   /** The build with it moved by so many inches from where it stands. */
   moved: (by: Partial<Record<Direction, number>>) => Build;
 }

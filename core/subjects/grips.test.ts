@@ -23,6 +23,15 @@ const grip = (title: string) => grips.find((candidate) => candidate.title === ti
 const front = (of: Build) => house.measure(of)['front']!;
 
 describe('what a hand can move on the drawing', () => {
+  it.each(grips.map((each) => [each.title, each] as const))(
+    '%s stands between its ends',
+    (_, { atIn, ends }) => {
+      expect(ends.min).toBeLessThan(ends.max);
+      expect(atIn).toBeGreaterThanOrEqual(ends.min);
+      expect(atIn).toBeLessThanOrEqual(ends.max);
+    },
+  );
+
   it('the tank, aft and never ahead of its place', () => {
     expect(grip('Tank').moved({ x: 7.4 }).tank.aftIn).toBe(7);
     expect(grip('Tank').moved({ x: -50 }).tank.aftIn).toBe(0);
@@ -58,7 +67,7 @@ describe('what a hand can move on the drawing', () => {
       house.subject('body').grips!(house.evaluate(own)).find((candidate) => candidate.title === title)!;
     const line = (of: Build, id = 'L1') => of.body.compartments!.find((candidate) => candidate.id === id)!;
     const was = line(own);
-    expect(line(gripOf('Back of L1').moved({ x: -5 })).lengthIn).toBe(was.lengthIn - 5);
+    expect(line(gripOf('Rear end of L1').moved({ x: -5 })).lengthIn).toBe(was.lengthIn - 5);
     expect(line(gripOf('Floor of L1').moved({ z: 4 }))).toMatchObject({
       floorIn: was.floorIn + 4,
       heightIn: was.heightIn - 4,

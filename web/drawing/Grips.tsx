@@ -97,6 +97,8 @@ const GripView = memo(function GripView({ grip: drawn, latest, view, px, onMove,
       role="slider"
       tabIndex={0}
       aria-label={`Move: ${say(drawn.title)}`}
+      aria-valuemin={drawn.ends.min}
+      aria-valuemax={drawn.ends.max}
       aria-valuenow={drawn.atIn}
       aria-valuetext={say(drawn.at)}
       onKeyDown={press}
@@ -140,6 +142,8 @@ function looksTheSame(before: GripViewProps, after: GripViewProps): boolean {
     a.title === b.title &&
     a.at === b.at &&
     a.atIn === b.atIn &&
+    a.ends.min === b.ends.min &&
+    a.ends.max === b.ends.max &&
     String(a.directions) === String(b.directions) &&
     (Object.keys(b.box) as (keyof Box)[]).every((key) => a.box[key] === b.box[key])
   );

@@ -31,7 +31,6 @@ export function Picked({ choice, assumed }: { choice: PickChoice; assumed: boole
         allowDeselect={false}
         value={choice.options.find((option) => option.chosen)?.id ?? null}
         data={choice.options.map(({ id, label }) => ({ value: id, label: say(label) }))}
-        maxDropdownHeight={320}
         comboboxProps={{ keepMounted: false }}
         renderOption={({ option }) => (
           <span>

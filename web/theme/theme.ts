@@ -49,9 +49,19 @@ const variantColors: VariantColorsResolver = (input) =>
       }
     : defaultVariantColorsResolver(input);
 
+/** A list that opens is rolled by itself: what has the role of a list is what is rolled. */
+const LIST = { defaultProps: { withScrollArea: false }, classNames: { options: 'rolled' } };
+
 export const theme = createTheme({
   variantColorResolver: variantColors,
   components: {
+    // A menu holds items only, and what opens over the screen is a part of it. Named, so that nothing is loaded for it.
+    Menu: { defaultProps: { withInitialFocusPlaceholder: false } },
+    Popover: { defaultProps: { portalProps: { target: '#screen' } } },
+    // A table wider than the screen is rolled by the arrow keys as well.
+    TableScrollContainer: { defaultProps: { scrollAreaProps: { viewportProps: { tabIndex: 0 } } } },
+    Select: LIST,
+    MultiSelect: LIST,
     // The dialog's head is no banner of the page.
     Modal: Modal.extend({
       // What lies below is held by our own style sheet: the page writes no styles that the policy does not know.

@@ -15,13 +15,14 @@ const boxOf = ({ x0, x1, y0, y1, z0, z1 }: Compartment): Box => ({ x0, x1, y0, y
 /** The edge toward the back: how long it is. */
 const endGrip = (evaluation: Evaluation, at: Compartment, line: CompartmentLine): Grip => ({
   id: `compartment-${at.id}-end`,
-  title: `Back of ${at.name}`,
+  title: `Rear end of ${at.name}`,
   directions: ['x'],
   from: 'sides',
   inItsStep: true,
   choice: `compartment-${at.id}-lengthIn`,
   atIn: line.lengthIn,
   at: inches(line.lengthIn),
+  ends: COMPARTMENT_FIELDS.lengthIn,
   box: { ...boxOf(at), x0: at.x1 - GRIP_IN },
   moved: ({ x = 0 }) => withCompartmentLength(evaluation, at.id, 'lengthIn', line.lengthIn + x),
 });
@@ -36,6 +37,7 @@ const floorGrip = (evaluation: Evaluation, at: Compartment, line: CompartmentLin
   choice: `compartment-${at.id}-floorIn`,
   atIn: line.floorIn,
   at: inches(line.floorIn),
+  ends: COMPARTMENT_FIELDS.floorIn,
   box: { ...boxOf(at), x1: at.x1 - GRIP_IN, z1: at.z0 + GRIP_IN },
   moved: ({ z = 0 }) =>
     withCompartment(evaluation, at.id, {
@@ -67,6 +69,7 @@ function depthGrip(
     choice: `compartment-${at.id}-${key}`,
     atIn: depthIn,
     at: inches(depthIn),
+    ends: COMPARTMENT_FIELDS[key],
     box: {
       ...boxOf(at),
       ...(key === 'depthIn' ? { x1: middle } : { x0: middle }),

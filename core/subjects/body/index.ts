@@ -231,6 +231,7 @@ function dividerGrips(evaluation: Evaluation): Grip[] {
       choice: id,
       atIn,
       at: inches(atIn),
+      ends: bodyBlock.fields[which],
       box: {
         x0: x - GRIP_IN / 2,
         x1: x + GRIP_IN / 2,

@@ -141,6 +141,7 @@ function grips(evaluation: Evaluation): Grip[] {
       choice: `aside-${id}`,
       atIn: yIn,
       at: asideInWords(yIn),
+      ends: { min: -MOST_ASIDE_IN, max: MOST_ASIDE_IN },
       moved: ({ y = 0 }) => withItemAside(build, id, yIn + y),
     };
   });

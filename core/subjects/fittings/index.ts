@@ -70,6 +70,8 @@ function placeChoices(build: Build, { id, partId, at, aftIn = 0, yIn = 0 }: Fitt
   ];
 }
 
+const AFT = fittingsBlock.fields.lines.fields.aftIn;
+
 const grips = (evaluation: Evaluation): Grip[] =>
   evaluation.read(fittingsPlaced).map(({ line: { id, aftIn = 0 }, part, xIn, yIn, box }) => ({
     id: `fitting-${id}`,
@@ -79,6 +81,7 @@ const grips = (evaluation: Evaluation): Grip[] =>
     choice: `fitting-${id}-aft`,
     atIn: xIn,
     at: `${feetInches(xIn)} behind the front axle`,
+    ends: { min: xIn - aftIn + AFT.min, max: xIn - aftIn + AFT.max },
     moved: ({ x = 0, y }) =>
       withFittingAt(evaluation.build, id, {
         aftIn: aftIn + x,

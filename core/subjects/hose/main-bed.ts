@@ -74,6 +74,7 @@ export function dividerGrips(evaluation: Evaluation): Grip[] {
     choice: `divider-${id}`,
     atIn: yIn,
     at: asideInWords(yIn),
+    ends: hoseBlock.fields.dividers.fields.yIn,
     moved: ({ y = 0 }) => withDividerAt(build, id, yIn + y),
   }));
 }

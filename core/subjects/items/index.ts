@@ -106,6 +106,7 @@ const grips = ({ build }: Evaluation): Grip[] =>
     choice: 'items',
     atIn: item.xIn,
     at: `${feetInches(item.xIn)} behind the front axle`,
+    ends: ITEM_FIELDS.xIn,
     moved: ({ x = 0, y = 0, z = 0 }) => {
       const to = (key: 'xIn' | 'yIn' | 'zIn', by: number) =>
         clamped(ITEM_FIELDS[key], Math.round(item[key] + by));

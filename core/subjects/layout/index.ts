@@ -76,6 +76,7 @@ function grips(evaluation: Evaluation): Grip[] {
     choice: `ahead-${id}`,
     atIn: aheadOf(evaluation.build, id),
     at: `${inches(aheadOf(evaluation.build, id))} more free ahead of it`,
+    ends: layoutBlock.fields.moved.fields.aheadIn,
     moved: ({ x = 0 }) => dragged(evaluation, id, x),
   }));
 }

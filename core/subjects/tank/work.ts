@@ -221,6 +221,7 @@ export function tankGrips(evaluation: Evaluation): Grip[] {
       choice: 'place',
       atIn: aftIn,
       at: `${inches(aftIn)} behind the front of the body`,
+      ends: tankBlock.fields.aftIn,
       moved: ({ x = 0 }) => withTankAt(build, aftIn + x),
     },
   ];

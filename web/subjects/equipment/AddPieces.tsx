@@ -70,7 +70,6 @@ export function AddPieces({
         data={groups}
         value={parts}
         onChange={setParts}
-        maxDropdownHeight={340}
         comboboxProps={{ keepMounted: false }}
         nothingFoundMessage="No such piece"
       />
