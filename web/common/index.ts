@@ -10,6 +10,7 @@ export { sayFailed, sayWithUndo } from './say-with-undo';
 export { ScreenError } from './ScreenError';
 export { default as sectionClasses } from './sections.module.css';
 export { StatusMark, statusColor, statusWord } from './StatusMark';
+export { useSeen } from './seen';
 export { useTitle } from './title';
 export { UnitsAs, useUnits, useUnitSwitch, UnitsProvider } from './units';
 export { whileTheyLook } from './while-they-look';

@@ -1,6 +1,6 @@
 import { Button, NativeSelect, TextInput } from '@mantine/core';
 import { IconSearch } from '@tabler/icons-react';
-import { useCallback, useMemo, useState } from 'react';
+import { useCallback, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import {
   allowanceLeftLb,
   EQUIPMENT_CHOICE,
@@ -8,6 +8,7 @@ import {
   inSections,
   placeName,
   rowsWith,
+  withEquipmentLine,
   withLinesIn,
 } from '#core/subjects/equipment';
 import type { EquipmentOrder, EquipmentRow, EquipmentSection } from '#core/subjects/equipment';
@@ -16,7 +17,8 @@ import { sayWithUndo, useUnits } from '../../common';
 import { classes, DeltaHeads, useTakenOff } from '../../panel';
 import type { PanelProps } from '../face';
 import { AddPieces } from './AddPieces';
-import { PieceLine } from './PieceLine';
+import { OpenedPiece, PieceLine } from './PieceLine';
+import type { LineHands } from './PieceLine';
 import { placeLabel, placesOf, placeTitle } from './places';
 import look from './equipment.module.css';
 
@@ -80,18 +82,18 @@ type SectionProps = PanelProps & {
   places: string[];
   opened: string | null;
   ticked: ReadonlySet<string>;
-  onOpen: (id: string) => void;
+  hands: LineHands;
   onTick: (ids: string[], on: boolean) => void;
 };
 
 /** The lines of one group, or of one place. */
-function Section({ section, order, opened, ticked, onOpen, onTick, ...props }: SectionProps) {
+function Section({ section, order, opened, ticked, hands, onTick, places, evaluation, bench }: SectionProps) {
   const { say } = useUnits();
-  const { takeOff, withRoom } = useTakenOff(props.bench);
+  const { takeOff, withRoom } = useTakenOff(bench);
+  const { build } = evaluation;
   const { rows, pieces, weightLb, id } = section;
-  const title = order === 'group' ? capital(id) : placeTitle(id, props.evaluation.build);
+  const title = order === 'group' ? capital(id) : placeTitle(id, build);
   const picked = rows.filter(({ line }) => ticked.has(line.id)).length;
-  const tickOne = useCallback((line: string, on: boolean) => onTick([line], on), [onTick]);
   return (
     <section className={classes.group} aria-label={title}>
       <h3 className={look.title}>
@@ -121,19 +123,27 @@ function Section({ section, order, opened, ticked, onOpen, onTick, ...props }: S
             row.line.id,
             <PieceLine
               key={row.line.id}
-              {...props}
               row={row}
+              place={placeLabel(row.line.compartmentId, build)}
               byPlace={order === 'place'}
-              open={opened === row.line.id}
               ticked={ticked.has(row.line.id)}
-              onTick={tickOne}
-              onOpen={onOpen}
-              onTakeOff={(button, build) =>
-                takeOff(
-                  button,
-                  { id: row.line.id, name: say(row.name), at },
-                  { build, words: `Took off ${row.name}`, choice: EQUIPMENT_CHOICE },
-                )
+              hands={hands}
+              opened={
+                opened === row.line.id ? (
+                  <OpenedPiece
+                    evaluation={evaluation}
+                    bench={bench}
+                    row={row}
+                    places={places}
+                    onTakeOff={(button, without) =>
+                      takeOff(
+                        button,
+                        { id: row.line.id, name: say(row.name), at },
+                        { build: without, words: `Took off ${row.name}`, choice: EQUIPMENT_CHOICE },
+                      )
+                    }
+                  />
+                ) : null
               }
             />,
           ]),
@@ -167,7 +177,26 @@ export function EquipmentPanel(props: PanelProps) {
       setTicked((now) => new Set(on ? [...now, ...ids] : [...now].filter((id) => !ids.includes(id)))),
     [],
   );
-  const open = useCallback((id: string) => setOpened((now) => (now === id ? null : id)), []);
+  const now = useRef(props);
+  useLayoutEffect(() => {
+    now.current = props;
+  }, [props]);
+  const hands = useMemo(
+    (): LineHands => ({
+      tick: (id, on) => tick([id], on),
+      open: (id) => setOpened((before) => (before === id ? null : id)),
+      count: ({ line, name }, count) =>
+        now.current.bench.change({
+          build: withEquipmentLine(now.current.evaluation.build, line.id, { count }),
+          words: `${name}: ${count}`,
+          control: `count-${line.id}`,
+          choice: EQUIPMENT_CHOICE,
+        }),
+      settle: () => now.current.bench.settle(),
+      point: (ids) => now.current.pointAt(ids),
+    }),
+    [tick],
+  );
   // What the filter hides is not moved unseen.
   const acted = shown.filter(({ line }) => ticked.has(line.id));
   return (
@@ -237,7 +266,7 @@ export function EquipmentPanel(props: PanelProps) {
           places={places}
           opened={opened}
           ticked={ticked}
-          onOpen={open}
+          hands={hands}
           onTick={tick}
         />
       ))}

@@ -1,29 +1,25 @@
 import { Button } from '@mantine/core';
-import { memo, useMemo } from 'react';
+import { memo, useMemo, useRef } from 'react';
+import type { ReactNode } from 'react';
 import type { Build } from '#core/build';
-import { EQUIPMENT_CHOICE, equipmentBlock, lineChoices, withEquipmentLine } from '#core/subjects/equipment';
+import { equipmentBlock, lineChoices, withEquipmentLine } from '#core/subjects/equipment';
 import type { EquipmentRow } from '#core/subjects/equipment';
 import { lb } from '#core/units';
-import { FigureField, useUnits } from '../../common';
+import { FigureField, useSeen, useUnits } from '../../common';
 import { ChoiceList, classes, Deltas, useDelta } from '../../panel';
 import type { PanelProps } from '../face';
-import { placeLabel } from './places';
 import look from './equipment.module.css';
 
 const COUNT = equipmentBlock.fields.lines.fields.count;
 
-/** What can be chosen of a line, and taken off with what that would change. */
-function Opened({
-  evaluation,
-  bench,
-  row,
-  places,
-  onTakeOff,
-}: Pick<PanelProps, 'evaluation' | 'bench'> & {
+type OpenedProps = Pick<PanelProps, 'evaluation' | 'bench'> & {
   row: EquipmentRow;
   places: string[];
   onTakeOff: (button: HTMLElement, build: Build) => void;
-}) {
+};
+
+/** What can be chosen of a line, and taken off with what that would change. */
+export function OpenedPiece({ evaluation, bench, row, places, onTakeOff }: OpenedProps) {
   const { build } = evaluation;
   const { say } = useUnits();
   const { line, name, eachLb, weightLb, corrected } = row;
@@ -57,60 +53,53 @@ function Opened({
   );
 }
 
-interface Props extends PanelProps {
-  row: EquipmentRow;
-  places: string[];
-  /** Whether the list is by place, so that the line need not say it. */
-  byPlace: boolean;
-  open: boolean;
-  ticked: boolean;
-  onTick: (id: string, on: boolean) => void;
-  onOpen: (id: string) => void;
-  onTakeOff: (button: HTMLElement, build: Build) => void;
+/** What a hand does on a line; the same from edit to edit. */
+export interface LineHands {
+  tick: (id: string, on: boolean) => void;
+  open: (id: string) => void;
+  count: (row: EquipmentRow, count: number) => void;
+  settle: () => void;
+  point: (ids: string[]) => void;
 }
 
-/** One line of the list: ticked, counted in place; opened, its place with what each would change. */
-export const PieceLine = memo(function PieceLine({
-  evaluation,
-  bench,
-  row,
-  places,
-  byPlace,
-  open,
-  ticked,
-  onTick,
-  onOpen,
-  onTakeOff,
-  pointAt,
-}: Props) {
-  const { build } = evaluation;
+interface Props {
+  row: EquipmentRow;
+  /** Where it rides, in words. */
+  place: string;
+  /** Whether the list is by place, so that the line need not say it. */
+  byPlace: boolean;
+  ticked: boolean;
+  hands: LineHands;
+  /** What stands below it while it is open. */
+  opened: ReactNode;
+}
+
+/** One line of the list: ticked, counted in place; drawn again only where it looks otherwise. */
+export const PieceLine = memo(function PieceLine({ row, place, byPlace, ticked, hands, opened }: Props) {
   const { say } = useUnits();
+  const item = useRef<HTMLLIElement>(null);
+  const seen = useSeen(item);
   const { line, name, weightLb, corrected } = row;
   const said = say(name);
-  const place = placeLabel(line.compartmentId, build);
-  const point = () => pointAt([`equipment.${line.id}`]);
+  const point = () => hands.point([`equipment.${line.id}`]);
+  const leave = () => hands.point([]);
   return (
-    <li className={classes.piece}>
-      <div
-        className={look.line}
-        data-by-place={byPlace}
-        onMouseEnter={point}
-        onMouseLeave={() => pointAt([])}
-      >
+    <li className={classes.piece} ref={item}>
+      <div className={look.line} data-by-place={byPlace} onMouseEnter={point} onMouseLeave={leave}>
         <input
           type="checkbox"
           className={look.tick}
           aria-label={`Pick ${said}, ${place}`}
           checked={ticked}
-          onChange={(event) => onTick(line.id, event.currentTarget.checked)}
+          onChange={(event) => hands.tick(line.id, event.currentTarget.checked)}
         />
         <button
           type="button"
           className={look.head}
-          aria-expanded={open}
-          onClick={() => onOpen(line.id)}
+          aria-expanded={opened !== null}
+          onClick={() => hands.open(line.id)}
           onFocus={point}
-          onBlur={() => pointAt([])}
+          onBlur={leave}
         >
           <span>{said}</span>
           {!byPlace && <span className={look.place}>{place}</span>}
@@ -119,29 +108,40 @@ export const PieceLine = memo(function PieceLine({
             {say(lb(weightLb))}
           </span>
         </button>
-        <FigureField
-          aria-label={`How many: ${said}, ${place}`}
-          title={COUNT.title}
-          unit=""
-          whole
-          hideControls
-          value={line.count}
-          min={COUNT.min}
-          max={COUNT.max}
-          onTake={(count) =>
-            bench.change({
-              build: withEquipmentLine(build, line.id, { count }),
-              words: `${name}: ${count}`,
-              control: `count-${line.id}`,
-              choice: EQUIPMENT_CHOICE,
-            })
-          }
-          onBlur={bench.settle}
-        />
+        {/* A field for each of hundreds of lines is made when the line comes into sight. */}
+        {seen ? (
+          <FigureField
+            aria-label={`How many: ${said}, ${place}`}
+            title={COUNT.title}
+            unit=""
+            whole
+            hideControls
+            value={line.count}
+            min={COUNT.min}
+            max={COUNT.max}
+            onTake={(count) => hands.count(row, count)}
+            onBlur={hands.settle}
+          />
+        ) : (
+          <span className={`${look.count} figures`}>{line.count}</span>
+        )}
       </div>
-      {open && (
-        <Opened evaluation={evaluation} bench={bench} row={row} places={places} onTakeOff={onTakeOff} />
-      )}
+      {opened}
     </li>
   );
-});
+}, looksTheSame);
+
+function looksTheSame(before: Props, after: Props): boolean {
+  const [a, b] = [before.row, after.row];
+  return (
+    a.line === b.line &&
+    a.name === b.name &&
+    a.weightLb === b.weightLb &&
+    a.corrected === b.corrected &&
+    before.place === after.place &&
+    before.byPlace === after.byPlace &&
+    before.ticked === after.ticked &&
+    before.hands === after.hands &&
+    before.opened === after.opened
+  );
+}
