@@ -87,6 +87,7 @@ export function AssumedPanel({
                   size="compact-xs"
                   variant="subtle"
                   c="var(--ink)"
+                  style={{ flexShrink: 0 }}
                   onClick={() => confirm([choice.id], `Confirmed ${choice.title.toLowerCase()}`)}
                   aria-label={say(`Confirm ${choice.title}`)}
                 >
