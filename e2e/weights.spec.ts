@@ -148,3 +148,40 @@ test('load states of one’s own, growth reserve, filling, certainty, payload, f
   ).toBeVisible();
   await saved(page);
 });
+
+test('of a long sheet the cells are made that are seen, and the keyboard reaches the last', async ({
+  page,
+}) => {
+  const MANY = 180;
+  const id = await copyOf(page, 'Grass truck', 'Long sheet', (build) => ({
+    ...build,
+    items: {
+      ...build.items,
+      lines: Array.from({ length: MANY }, (_, i) => ({
+        id: `long${i}`,
+        name: `Long item ${i + 1}`,
+        weightLb: 1,
+        xIn: 150,
+        yIn: 0,
+        zIn: 50,
+        basis: 'estimated' as const,
+        priceCents: 0,
+      })),
+    },
+  }));
+  await page.goto(`/builds/${id}/analysis/sheet`);
+  const grid = page.getByRole('grid', { name: 'Weight sheet' });
+  await expect(grid.getByRole('row', { name: /^Long item 180/ })).toBeAttached();
+  const COLUMNS = 10;
+  expect(await grid.locator('[data-cell]').count()).toBeLessThan((MANY / 2) * COLUMNS);
+  await grid.locator('[data-cell="0-0"]').focus();
+  await page.keyboard.press('Control+End');
+  await page.keyboard.press('Control+ArrowLeft');
+  const focused = page.locator(':focus');
+  const last = Number((await focused.getAttribute('data-cell'))!.split('-')[0]);
+  expect(last).toBeGreaterThan(MANY);
+  await page.keyboard.press('ArrowUp');
+  await expect(focused).toHaveAttribute('data-cell', `${last - 1}-0`);
+  await expect(focused).toBeInViewport();
+  await expect(focused).not.toBeEmpty();
+});

@@ -1,7 +1,7 @@
 import { ActionIcon } from '@mantine/core';
 import { IconKeyboard, IconSearch } from '@tabler/icons-react';
 import { lazy, Suspense, useCallback, useMemo, useState } from 'react';
-import { Outlet, useNavigate } from 'react-router';
+import { Outlet, useMatch, useNavigate } from 'react-router';
 import { useKeys, useUnits, useUnitSwitch } from '../common';
 import { FilesMenu, useFiles } from '../files';
 import { SessionBar, useSession } from '../session';
@@ -22,6 +22,7 @@ export function BuildShell() {
   const { say } = useUnits();
   const takeUnits = useUnitSwitch();
   const navigate = useNavigate();
+  const onBench = useMatch('/builds/:id') !== null;
   const files = useFiles();
   const [open, setOpen] = useState<'finder' | 'keys' | null>(null);
   const [ahead, setAhead] = useState('');
@@ -41,13 +42,13 @@ export function BuildShell() {
     (): Hands => ({
       say,
       bench,
-      go: (going: Going) => void navigate(`/builds/${id}`, goingTo(going)),
+      go: (going: Going) => void navigate(`/builds/${id}`, goingTo(going, onBench)),
       visit: (path) => void navigate(path),
       units: takeUnits,
       files: files.actions,
       keys: showKeys,
     }),
-    [say, bench, id, navigate, takeUnits, files.actions, showKeys],
+    [say, bench, id, onBench, navigate, takeUnits, files.actions, showKeys],
   );
   return (
     <>

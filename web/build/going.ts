@@ -4,8 +4,8 @@ import type { Arrangement } from '../drawing';
 export type Going =
   { step: string; point?: string[] } | { finding: string } | { panel: string } | { view: Arrangement };
 
-/** Going there with a navigation: the bench does it as it comes. */
-export const goingTo = (going: Going) => ({ state: { going } });
+/** Going there with a navigation: the bench does it as it comes. Who is there already needs no way back to it. */
+export const goingTo = (going: Going, isThere: boolean) => ({ state: { going }, replace: isThere });
 
 /** What a navigation asks of the bench; nothing where it asks nothing. */
 export const goingOf = (state: unknown): Going | null =>

@@ -54,6 +54,12 @@ describe('writing in the weight sheet', () => {
     expect(write(row, column, text)).toEqual({ problem: expect.stringMatching(problem) });
   });
 
+  it('says what one of several weighs, and nothing of what is one', () => {
+    for (const { count, weightLb, eachLb } of evaluation.read(sheetRows))
+      expect(eachLb).toBe(count > 1 ? weightLb / count : null);
+    expect(evaluation.read(sheetRows).some(({ eachLb }) => eachLb !== null)).toBe(true);
+  });
+
   it('says of each cell whether it can be written', () => {
     const rows = evaluation.read(sheetRows);
     expect(

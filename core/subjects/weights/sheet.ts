@@ -15,6 +15,8 @@ export interface SheetRow {
   count: number;
   group: string;
   weightLb: number;
+  /** What one of several weighs, lb; null where it is one. */
+  eachLb: number | null;
   xIn: number;
   yIn: number;
   zIn: number;
@@ -39,6 +41,7 @@ export const sheetRows = reading('weights', [components, axles], (all, on): Shee
       count: c.made.count,
       group: c.group,
       weightLb: c.weightLb,
+      eachLb: c.made.count > 1 ? c.weightLb / c.made.count : null,
       xIn: c.xIn,
       yIn: c.yIn,
       zIn: c.zIn,

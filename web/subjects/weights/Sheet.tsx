@@ -1,10 +1,9 @@
 import { Button, Text, TextInput } from '@mantine/core';
 import { IconSearch } from '@tabler/icons-react';
-import { useMemo, useState } from 'react';
+import { useCallback, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { BASIS_NAMES, withBlock } from '#core/build';
 import {
   NEW_ROW,
-  SHEET_COLUMNS,
   endedWeights,
   grandTotal,
   groupTotals,
@@ -15,29 +14,17 @@ import {
   writeCell,
 } from '#core/subjects/weights';
 import type { SheetColumn, SheetRow } from '#core/subjects/weights';
-import { bare, capital, inches, lb } from '#core/units';
+import { bare, capital, lb } from '#core/units';
 import { useUnits } from '../../common';
 import { RefusedRows } from '../../files';
 import { useSession } from '../../session';
+import { cellText, COLUMNS, isWritten } from './columns';
+import type { Column } from './columns';
 import { HowKnown } from './HowKnown';
-import { useGrid } from './useGrid';
+import { SheetLine } from './SheetLine';
+import { cellAt, useGrid } from './useGrid';
 import { sectionClasses as classes } from '../../common';
 import look from './sheet.module.css';
-
-type Column = SheetColumn | 'group' | 'frontLb' | 'rearLb';
-const COLUMNS: { key: Column; title: string; unit?: 'lb' | 'in' | '%'; figure?: boolean }[] = [
-  { key: 'name', title: 'Component' },
-  { key: 'weightLb', title: 'Weight', unit: 'lb', figure: true },
-  { key: 'xIn', title: 'x, aft', unit: 'in', figure: true },
-  { key: 'yIn', title: 'y, officer’s side', unit: 'in', figure: true },
-  { key: 'zIn', title: 'z, up', unit: 'in', figure: true },
-  { key: 'basis', title: 'Basis' },
-  { key: 'tolerancePct', title: 'Tolerance', unit: '%', figure: true },
-  { key: 'group', title: 'Group' },
-  { key: 'frontLb', title: 'On front axle', unit: 'lb', figure: true },
-  { key: 'rearLb', title: 'On rear axle', unit: 'lb', figure: true },
-];
-const isWritten = (key: Column): key is SheetColumn => (SHEET_COLUMNS as readonly string[]).includes(key);
 
 /** Every component by group with weight, place, basis and tolerance; written in like a spreadsheet. */
 export function Sheet() {
@@ -51,11 +38,18 @@ export function Sheet() {
   const [asked, setAsked] = useState<{ id: string; name: string } | null>(null);
   const rows = evaluation.read(sheetRows);
   const askedRow = asked && rows.find(({ id, corrected }) => id === asked.id && corrected);
-  const takeBack = (row: SheetRow) =>
-    bench.change({
-      build: withWeighed(build, row.id, null),
-      words: `Used the catalog’s weight of ${row.name} again`,
-    });
+  const now = useRef(bench);
+  useLayoutEffect(() => {
+    now.current = bench;
+  }, [bench]);
+  const takeBack = useCallback(
+    (row: SheetRow) =>
+      now.current.change({
+        build: withWeighed(now.current.build, row.id, null),
+        words: `Used the catalog’s weight of ${row.name} again`,
+      }),
+    [],
+  );
   const shown = useMemo(() => {
     const found = rows.filter(({ name, group }) =>
       say(`${name} ${group}`).toLowerCase().includes(words.toLowerCase()),
@@ -74,20 +68,6 @@ export function Sheet() {
   const total = useMemo(() => grandTotal(rows), [rows]);
   const ended = evaluation.read(endedWeights);
 
-  const text = (row: SheetRow, key: Column): string => {
-    const value = row[key];
-    if (key === 'basis') return BASIS_NAMES[row.basis];
-    if (typeof value !== 'number') return say(String(value));
-    return say(
-      bare(
-        key === 'tolerancePct'
-          ? String(Number(value.toFixed(1)))
-          : key === 'xIn' || key === 'yIn' || key === 'zIn'
-            ? inches(value)
-            : lb(value),
-      ),
-    );
-  };
   const typed = (row: SheetRow, key: SheetColumn): string => {
     const value = row[key];
     if (key === 'basis') return BASIS_NAMES[row.basis];
@@ -140,7 +120,7 @@ export function Sheet() {
     copy: (r) => {
       const row = shown[r];
       return row
-        ? COLUMNS.map(({ key }) => (isWritten(key) ? typed(row, key) : text(row, key))).join('\t')
+        ? COLUMNS.map(({ key }) => (isWritten(key) ? typed(row, key) : say(cellText(row, key)))).join('\t')
         : '';
     },
     typedIn: (r, c) => {
@@ -220,39 +200,22 @@ export function Sheet() {
           </thead>
           <tbody>
             {shown.map((row, r) => (
-              <tr key={row.id} data-corrected={row.corrected}>
-                {COLUMNS.map(({ key, figure }, c) => (
-                  <td
-                    key={key}
-                    data-figure={figure}
-                    data-fixed={!isWritten(key) || whyFixed(row, key) !== null}
-                    {...grid.cell(r, c)}
-                  >
-                    {grid.editing(r, c) ? (
-                      <input {...grid.input} />
-                    ) : (
-                      <>
-                        {text(row, key)}
-                        {key === 'group' && row.corrected && (
-                          <button
-                            type="button"
-                            className={look.takeBack}
-                            title="Corrected; use the catalog’s weight again"
-                            aria-label={say(`Use the catalog’s weight of ${row.name} again`)}
-                            onClick={() => takeBack(row)}
-                          >
-                            use catalog
-                          </button>
-                        )}
-                      </>
-                    )}
-                  </td>
-                ))}
-              </tr>
+              <SheetLine
+                key={row.id}
+                row={row}
+                nth={r}
+                on={grid.at.row === r ? grid.at.column : -1}
+                field={grid.editing(r, grid.at.column) ? grid.input : null}
+                onTakeBack={takeBack}
+              />
             ))}
             <tr className={look.newRow}>
               {COLUMNS.map(({ key, figure }, c) => (
-                <td key={key} data-figure={figure} {...grid.cell(shown.length, c)}>
+                <td
+                  key={key}
+                  data-figure={figure}
+                  {...cellAt(shown.length, c, grid.at.row === shown.length && grid.at.column === c)}
+                >
                   {grid.editing(shown.length, c) ? (
                     <input {...grid.input} />
                   ) : key === 'name' ? (

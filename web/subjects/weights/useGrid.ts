@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from 'react';
-import type { ClipboardEvent, FocusEvent, KeyboardEvent } from 'react';
+import type { ClipboardEvent, FocusEvent, KeyboardEvent, MouseEvent } from 'react';
 import { inField, onCell } from './grid';
 import type { At, Size } from './grid';
 
@@ -11,6 +11,21 @@ interface Options extends Size {
   /** What stands in the field when a cell is opened. */
   typedIn: (row: number, column: number) => string;
   canWrite: (row: number, column: number) => boolean;
+}
+
+/** What makes an element the cell of a grid; the keyboard comes to the one that it is on. */
+export const cellAt = (row: number, column: number, on: boolean) => ({
+  role: 'gridcell',
+  'data-cell': `${row}-${column}`,
+  tabIndex: on ? 0 : -1,
+});
+
+/** Which cell an element is; null where it is none. */
+function atOf(target: EventTarget | null): At | null {
+  const named = target instanceof HTMLTableCellElement ? target.dataset['cell'] : undefined;
+  if (!named) return null;
+  const [row, column] = named.split('-').map(Number) as [number, number];
+  return { row, column };
 }
 
 /**
@@ -79,20 +94,19 @@ export function useGrid({ rows, columns, write, paste, copy, typedIn, canWrite }
         }
       },
     },
-    cell: (row: number, column: number) => ({
-      role: 'gridcell',
-      'data-cell': `${row}-${column}`,
-      tabIndex: at.row === row && at.column === column ? 0 : -1,
-      onFocus: (event: FocusEvent) => {
-        if (event.target === event.currentTarget) setAt({ row, column });
-      },
-      onDoubleClick: () => {
-        if (canWrite(row, column)) begin(typedIn(row, column));
-      },
-    }),
+    /** Where the keyboard is. */
+    at,
     table: {
       ref: box,
       role: 'grid',
+      onFocus: ({ target }: FocusEvent) => {
+        const cell = atOf(target);
+        if (cell) setAt(cell);
+      },
+      onDoubleClick: ({ target }: MouseEvent) => {
+        const cell = atOf((target as Element).closest('td'));
+        if (cell && canWrite(cell.row, cell.column)) begin(typedIn(cell.row, cell.column));
+      },
       onKeyDown: (event: KeyboardEvent) => {
         if (open !== null || !(event.target instanceof HTMLTableCellElement)) return;
         const done = onCell(event, at, size);
