@@ -73,14 +73,15 @@ export function absentHose(build: Build): AbsentChoice[] {
       .map(({ crosslays }) => crosslays),
   );
   const pump = pumpIn(build);
-  const crosslays = Array.from({ length: Math.max(0, most - have) }, (_, i): AbsentChoice => {
-    const nth = have + i + 1;
-    return {
-      id: `crosslay-${nth}-hose`,
-      title: `Crosslay ${nth}`,
-      because: `needs a pump that carries ${counted(nth, 'crosslay')}: ${pump ? `this one carries ${have === 0 ? 'none' : formatWhole(have)}` : 'there is no pump'}`,
-    };
-  });
+  const carried = pump ? `this one carries ${have === 0 ? 'none' : formatWhole(have)}` : 'there is no pump';
+  const crosslays: AbsentChoice[] =
+    have === 0
+      ? [{ id: 'crosslay-1-hose', title: 'Crosslays', because: `need a pump that carries them: ${carried}` }]
+      : Array.from({ length: Math.max(0, most - have) }, (_, i) => ({
+          id: `crosslay-${have + i + 1}-hose`,
+          title: `Crosslay ${have + i + 1}`,
+          because: `needs a pump that carries ${counted(have + i + 1, 'crosslay')}: ${carried}`,
+        }));
   const well = beds.some(({ kind }) => kind === 'well')
     ? []
     : [{ id: 'bumper-well-hose', title: 'Bumper well', because: 'needs a hose well on the front bumper' }];

@@ -160,8 +160,8 @@ export function Sheet() {
         ) : (
           <span className="quiet">
             {shown.length} of {rows.length}. Arrows move, typing or Enter writes, Esc leaves it; paste a block
-            from a spreadsheet. A weight that you write stands in place of the catalog’s until you take it
-            back.
+            from a spreadsheet. A weight that you write stands in place of the catalog’s until you use that
+            again.
           </span>
         )}
       </div>
