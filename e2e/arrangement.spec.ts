@@ -33,7 +33,7 @@ test('another arrangement is chosen, its blocks are moved by keyboard and by han
   await expectSentence(page, 'Arrangement', 'the cab, the pump house, the preconnects and the body');
   await saved(page);
   await page.reload();
-  await expectSentence(page, 'Arrangement', 'cab, pump house, preconnects and body');
+  await expectSentence(page, 'Arrangement', 'the cab, the pump house, the preconnects and the body');
 });
 
 test('what runs into something is found, with inches and with what mends it', async ({ page }) => {

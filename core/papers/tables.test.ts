@@ -352,7 +352,7 @@ describe.each(VARIED)('the paper of %s', (_, build) => {
         'Sides by both models of the frame',
         'Certainty in service',
         'Weight sheet',
-        'Limit profile',
+        'Limits checked against',
       ]),
     );
     expect(kinds('chart')).toHaveLength(build.tank.gallons > 0 ? 7 : 5);

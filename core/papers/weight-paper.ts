@@ -192,7 +192,7 @@ export function weightPaper(evaluation: Evaluation): Paper {
         table: evaluation.read(componentsTable),
         widths: [4, 1, 1, 1.2, 1, 1.5, 0.7, 1.1, 1.1],
       },
-      heading('Limit profile'),
+      heading('Limits checked against'),
       text(
         `${profile.name}. A starting point, not a reading of a standard: confirm each against the edition that the authority having jurisdiction adopted.`,
       ),

@@ -6,7 +6,7 @@ export const SENSES = { least: 'at least', most: 'at most', reckon: 'counted as'
 
 /** The limits of a profile, each with its value, basis and note. */
 export const limitsTable = (kinds: Readonly<Record<string, LimitKind>>, { limits }: Profile): TableOf => ({
-  title: 'Limit profile',
+  title: 'Limits checked against',
   columns: [
     { head: 'Limit' },
     { head: 'Counts as' },

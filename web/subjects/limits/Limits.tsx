@@ -226,7 +226,7 @@ export function Limits() {
       {own && (
         <>
           <Table.ScrollContainer minWidth={740}>
-            <Table verticalSpacing={3} aria-label="Limit profile">
+            <Table verticalSpacing={3} aria-label="Limits checked against">
               <Table.Thead>
                 <Table.Tr>
                   <Table.Th>Limit</Table.Th>
