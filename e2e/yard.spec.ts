@@ -63,7 +63,7 @@ test('the demonstration shows three departments, each with its drawing, margins 
       .getByRole('region', { name: department })
       .getByRole('listitem')
       .filter({ has: page.getByRole('link', { name: build, exact: true }) });
-    await expect(row).toContainText(/Front axle.*lb (left|over)/s);
+    await expect(row).toContainText(/Front axle.*lb (under|over)/s);
     await expect(row).toContainText(/Last change: /);
     await row.scrollIntoViewIfNeeded();
     await expect(row.locator('img')).toBeVisible();
