@@ -149,6 +149,16 @@ test('load states of one’s own, growth reserve, filling, certainty, payload, f
   await saved(page);
 });
 
+test('what is typed in a cell is no key of the screen, also in the row of a new item', async ({ page }) => {
+  const id = await copyOf(page, 'Grass truck', 'Typed sheet');
+  await page.goto(`/builds/${id}/analysis/sheet`);
+  await page.getByText('New item…').focus();
+  await page.keyboard.type('Hand lantern');
+  await page.keyboard.press('Enter');
+  await expect(sheet(page).getByRole('row', { name: /^Hand lantern/ })).toBeVisible();
+  await saved(page);
+});
+
 test('of a long sheet the cells are made that are seen, and the keyboard reaches the last', async ({
   page,
 }) => {

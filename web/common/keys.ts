@@ -6,12 +6,13 @@ export type Key = readonly [key: string, run: () => void];
 /** Of these inputs a letter is no text. */
 const NO_TEXT = ['radio', 'checkbox', 'range', 'button', 'submit', 'file'];
 
-/** Whether what has the focus takes letters for itself: a field of text, or a list that is searched by typing. */
+/** Whether what has the focus takes letters for itself: a field, a list that is searched by typing, a cell of a sheet. */
 const takesLetters = (target: EventTarget | null): boolean =>
   target instanceof HTMLElement &&
   (target.isContentEditable ||
     target instanceof HTMLTextAreaElement ||
     target instanceof HTMLSelectElement ||
+    target.closest('[role="gridcell"]') !== null ||
     (target instanceof HTMLInputElement && !NO_TEXT.includes(target.type)));
 
 /** A dialog or a menu has the keys for itself as long as it is open. */
