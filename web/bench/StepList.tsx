@@ -1,5 +1,6 @@
 import { memo } from 'react';
 import type { AssumedStep, StepState } from '#core/kernel';
+import { counted } from '#core/units';
 import { StatusMark, useUnits } from '../common';
 import classes from './steps.module.css';
 
@@ -44,7 +45,7 @@ export const StepList = memo(function StepList({ steps, step, onStep, assumed, o
       </ol>
       {open > 0 && (
         <button type="button" className={classes.openAssumed} onClick={onAssumed}>
-          {open} choices still assumed
+          {counted(open, 'choice')} still assumed
         </button>
       )}
     </nav>

@@ -2,6 +2,7 @@ import { memo, useMemo, useState, useSyncExternalStore } from 'react';
 import type { ReactNode } from 'react';
 import type { Build } from '#core/build';
 import type { AmountChoice, Choice, Evaluation, PickChoice, ToggleChoice } from '#core/kernel';
+import { counted } from '#core/units';
 import type { Bench } from '../session';
 import { Amount } from './Amount';
 import { DeltaHeads } from './Deltas';
@@ -100,7 +101,7 @@ export function Choices({ evaluation, step, bench }: { evaluation: Evaluation; s
           aria-expanded={finer}
           onClick={() => setFiner((now) => !now)}
         >
-          {finer ? 'Only what is chosen most' : `Show ${fine} finer choices`}
+          {finer ? 'Only what is chosen most' : `Show ${counted(fine, 'finer choice')}`}
         </button>
       )}
     </>

@@ -31,7 +31,7 @@ export {
   withPieces,
 } from './block.js';
 export type { EquipmentLine } from './block.js';
-export { equipmentRows, inSections, rowsWith, withLinesIn } from './list.js';
+export { equipmentRows, inSections, rowsWith, sectionOf, withLinesIn } from './list.js';
 export type { EquipmentOrder, EquipmentRow, EquipmentSection } from './list.js';
 export type { Equipment, EquipmentGroup } from './parts.js';
 export { allowanceLeftLb } from './place.js';

@@ -50,7 +50,8 @@ export interface EquipmentSection {
   weightLb: number;
 }
 
-const sectionOf = (id: string, rows: EquipmentRow[]): EquipmentSection => ({
+/** Lines together, with their sums. */
+export const sectionOf = (id: string, rows: EquipmentRow[]): EquipmentSection => ({
   id,
   rows,
   pieces: rows.reduce((sum, { line }) => sum + line.count, 0),

@@ -8,6 +8,7 @@ import {
   inSections,
   placeName,
   rowsWith,
+  sectionOf,
   withEquipmentLine,
   withLinesIn,
 } from '#core/subjects/equipment';
@@ -40,10 +41,8 @@ function Ticked({
   const { say } = useUnits();
   const { build } = evaluation;
   const ids = rows.map(({ line }) => line.id);
-  const pieces = counted(
-    rows.reduce((sum, { line }) => sum + line.count, 0),
-    'piece',
-  );
+  const sum = sectionOf('picked', rows);
+  const pieces = counted(sum.pieces, 'piece');
   const take = (place: string | null, words: string) => {
     bench.change({ build: withLinesIn(build, ids, place), words, choice: EQUIPMENT_CHOICE });
     sayWithUndo(`${words}.`, bench.undo);
@@ -52,7 +51,7 @@ function Ticked({
   return (
     <div className={look.ticked} role="group" aria-label="Picked pieces">
       <span>
-        {pieces} picked, {say(lb(rows.reduce((sum, { weightLb }) => sum + weightLb, 0)))}
+        {pieces} picked, {say(lb(sum.weightLb))}
       </span>
       <NativeSelect
         size="xs"

@@ -14,7 +14,7 @@ import {
   writeCell,
 } from '#core/subjects/weights';
 import type { SheetColumn, SheetRow } from '#core/subjects/weights';
-import { bare, capital, lb } from '#core/units';
+import { bare, capital, counted, lb } from '#core/units';
 import { useUnits } from '../../common';
 import { RefusedRows } from '../../files';
 import { useSession } from '../../session';
@@ -114,7 +114,7 @@ export function Sheet() {
       if (pasting.written > 0)
         bench.change({
           build: pasting.build,
-          words: `Pasted ${pasting.written} cells into the weight sheet`,
+          words: `Pasted ${counted(pasting.written, 'cell')} into the weight sheet`,
         });
     },
     copy: (r) => {
