@@ -149,3 +149,19 @@ test('keys work wherever the focus is but in a field, and single ones can be swi
   await page.keyboard.press('Alt+ArrowDown');
   await expect(panel('Cab and crew')).toBeVisible();
 });
+
+test('the keys of the bench lead there from the other screens of a build', async ({ page }) => {
+  const id = await copyOf(page, 'River pumper', 'Keyed engine');
+  const panel = (name: string) => page.getByRole('complementary', { name });
+  for (const [screen, key, name] of [
+    ['history', '4', 'Pump'],
+    ['analysis/limits', 'a', 'Still assumed'],
+    ['analysis/filling', 'm', 'Money'],
+    ['history', 'f', 'Checks'],
+  ] as const) {
+    await page.goto(`/builds/${id}/${screen}`);
+    await expect(page.getByRole('heading', { level: 1, name: 'Keyed engine' })).toBeVisible();
+    await page.keyboard.press(key);
+    await expect(panel(name)).toBeVisible();
+  }
+});

@@ -2,13 +2,18 @@ import { ActionIcon } from '@mantine/core';
 import { IconKeyboard, IconSearch } from '@tabler/icons-react';
 import { lazy, Suspense, useCallback, useMemo, useState } from 'react';
 import { Outlet, useMatch, useNavigate } from 'react-router';
+import { worstFirst } from '#core/kernel';
+import { house } from '#core/subjects';
 import { useKeys, useUnits, useUnitSwitch } from '../common';
+import type { Key } from '../common';
 import { FilesMenu, useFiles } from '../files';
 import { SessionBar, useSession } from '../session';
+import { SIDES } from '../subjects';
 import type { Hands } from './entries';
 import { goingTo } from './going';
 import type { Going } from './going';
 import classes from './build.module.css';
+import { STEP_KEYS } from './step-keys';
 import { TypedAhead } from './TypedAhead';
 
 const Finder = lazy(async () => ({ default: (await import('./Finder')).Finder }));
@@ -18,7 +23,7 @@ const ICON = { variant: 'subtle', color: 'gray', c: 'var(--ink)' } as const;
 
 /** What every screen of a build has: its bar, its files, and the ways to find anything and to see the keys. */
 export function BuildShell() {
-  const { id, bench } = useSession();
+  const { id, bench, evaluation } = useSession();
   const { say } = useUnits();
   const takeUnits = useUnitSwitch();
   const navigate = useNavigate();
@@ -38,17 +43,35 @@ export function BuildShell() {
     ['shift+?', showKeys],
     ['?', showKeys],
   ]);
+  const go = useCallback(
+    (going: Going) => void navigate(`/builds/${id}`, goingTo(going, onBench)),
+    [navigate, id, onBench],
+  );
+  // On the bench these turn things over; from the other screens of the build they lead there.
+  useKeys(
+    onBench
+      ? []
+      : [
+          ...house
+            .stepsFor(bench.build)
+            .flatMap(({ id: step }, i): Key[] => (STEP_KEYS[i] ? [[STEP_KEYS[i], () => go({ step })]] : [])),
+          ...SIDES.map(({ id: panel, key }): Key => [key, () => go({ panel })]),
+          ['A', () => go({ panel: 'assumed' })],
+          ['F', () => go({ finding: worstFirst(evaluation.findings)[0]!.id })],
+          ['V', () => go({ view: 'driver' })],
+        ],
+  );
   const hands = useMemo(
     (): Hands => ({
       say,
       bench,
-      go: (going: Going) => void navigate(`/builds/${id}`, goingTo(going, onBench)),
+      go,
       visit: (path) => void navigate(path),
       units: takeUnits,
       files: files.actions,
       keys: showKeys,
     }),
-    [say, bench, id, onBench, navigate, takeUnits, files.actions, showKeys],
+    [say, bench, go, navigate, takeUnits, files.actions, showKeys],
   );
   return (
     <>

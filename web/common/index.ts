@@ -2,6 +2,7 @@ export { DataTable } from './DataTable';
 export { FigureField } from './FigureField';
 export { Frame, InBar, Skip } from './Frame';
 export { useKeys, useLetters } from './keys';
+export type { Key } from './keys';
 export { KeptText } from './KeptText';
 export { useLater, whenHandsRest } from './later';
 export { Message } from './Message';
