@@ -1,7 +1,7 @@
 import { kept } from '../build/index.js';
 import type { Build } from '../build/index.js';
 import { findingOf } from './check.js';
-import type { Finding } from './check.js';
+import type { Check, Finding } from './check.js';
 import type { Figures } from './figure.js';
 import type { House } from './house.js';
 import { limitOf } from './limit.js';
@@ -40,6 +40,7 @@ function eachOf(
 export class Evaluation {
   private readonly known = new Map<AnyReading, Kept>();
   private readonly before: Map<AnyReading, Kept> | undefined;
+  private readonly said = new Map<Check, Finding | null>();
   private found: Finding[] | undefined;
   /** The subjects that had to work for this build. */
   readonly worked = new Set<string>();
@@ -96,14 +97,22 @@ export class Evaluation {
   /** What every check says, in the order of the registry. */
   get findings(): Finding[] {
     return (this.found ??= this.house.checks
-      .map((check) => findingOf(check, this))
+      .map((check) => this.foundBy(check))
       .filter((finding) => finding !== null));
   }
 
   /** What one check says, without looking at the others; null where it has nothing to hold this truck against. */
   finding(id: string): Finding | null {
     const check = this.house.checks.find((candidate) => candidate.id === id);
-    return check ? findingOf(check, this) : null;
+    return check ? this.foundBy(check) : null;
+  }
+
+  private foundBy(check: Check): Finding | null {
+    const known = this.said.get(check);
+    if (known !== undefined) return known;
+    const finding = findingOf(check, this);
+    this.said.set(check, finding);
+    return finding;
   }
 
   /** A limit that the build is held against; null where its profile does not set it. */

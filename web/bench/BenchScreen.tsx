@@ -1,10 +1,10 @@
-import { Suspense, useCallback, useDeferredValue, useLayoutEffect, useMemo, useState } from 'react';
+import { Suspense, useCallback, useLayoutEffect, useMemo, useState } from 'react';
 import { useLocation } from 'react-router';
 import { assumedIn, stepStates, worstFirst } from '#core/kernel';
 import type { Direction, Grip } from '#core/kernel';
 import { house } from '#core/subjects';
 import { useOwnParts } from '../api';
-import { Skip, useKeys, useTitle } from '../common';
+import { Skip, useFollowing, useKeys, useTitle } from '../common';
 import type { Arrangement } from '../drawing';
 import { evaluated, useOffered, useSession } from '../session';
 import { SIDES } from '../subjects';
@@ -34,14 +34,14 @@ export function BenchScreen() {
   const offered = useOffered();
   const offering = useMemo(() => evaluation.with(offered), [evaluation, offered]);
 
-  // While something is dragged, the drawing and the scale follow the hand and the rest follows them.
+  // The drawing and the scale follow the hand; how the steps stand follows them, and what is dragged in the panel.
   const [held, setHeld] = useState(false);
   const seen = useMemo((): Seen => ({ bench, evaluation, offering }), [bench, evaluation, offering]);
-  const later = useDeferredValue(seen);
+  const later = useFollowing(seen);
   const panelled = held ? later : seen;
 
-  const steps = useMemo(() => stepStates(panelled.evaluation), [panelled.evaluation]);
-  const assumed = useMemo(() => assumedIn(panelled.evaluation), [panelled.evaluation]);
+  const steps = useMemo(() => stepStates(later.evaluation), [later.evaluation]);
+  const assumed = useMemo(() => assumedIn(later.evaluation), [later.evaluation]);
   const grips = useMemo(
     () =>
       house.subjects.flatMap(({ id, grips: of }) =>
@@ -64,9 +64,11 @@ export function BenchScreen() {
     [setPanel],
   );
   const open = panel.kind === 'finding' ? panel.id : null;
-  const openFinding = (check: string) => setPanel(check === open ? STEP : { kind: 'finding', id: check });
-  const openAll = () =>
-    setPanel((now) => (now.kind === 'finding' && !now.id ? STEP : { kind: 'finding', id: null }));
+  const openFinding = useCallback(
+    (check: string | null) =>
+      setPanel((now) => (now.kind === 'finding' && now.id === check ? STEP : { kind: 'finding', id: check })),
+    [setPanel],
+  );
   const toggle = useCallback(
     (side: string) =>
       setPanel((now) => (now.kind === 'side' && now.id === side ? STEP : { kind: 'side', id: side })),
@@ -132,7 +134,6 @@ export function BenchScreen() {
         pointedAt={pointedAt}
         open={open}
         onOpen={openFinding}
-        onAll={openAll}
         grips={grips}
         onMove={move}
         onLetGo={letGo}

@@ -5,9 +5,9 @@ import type { Direction, Evaluation, Figures, Grip } from '#core/kernel';
 import { axles } from '#core/subjects/chassis';
 import { components, envelope } from '#core/truck';
 import { feetInches } from '#core/units';
-import { useUnits } from '../common';
+import { useFollowing, useUnits } from '../common';
 import { GhostLayer, GripLayer, layOut, Stage, VIEWS } from '../drawing';
-import type { Arrangement } from '../drawing';
+import type { Arrangement, Picture } from '../drawing';
 import { Scale } from '../scale';
 import { SIDES } from '../subjects';
 import classes from './bench.module.css';
@@ -28,8 +28,7 @@ interface Props {
   onArrange: (arrangement: Arrangement) => void;
   pointedAt: readonly string[];
   open: string | null;
-  onOpen: (id: string) => void;
-  onAll: () => void;
+  onOpen: (id: string | null) => void;
   grips: Grip[];
   onMove: (grip: Grip, by: Partial<Record<Direction, number>>) => void;
   onLetGo: () => void;
@@ -47,8 +46,26 @@ const Views = memo(({ arrangement, onArrange }: Pick<Props, 'arrangement' | 'onA
   />
 ));
 
+type GhostProps = Pick<Props, 'evaluation' | 'before'> & { picture: Picture };
+
+/** Where what has changed was before: it follows when what is now is drawn. */
+function Ghost({ evaluation, before, picture }: GhostProps) {
+  const now = useMemo(() => ({ evaluation, before, picture }), [evaluation, before, picture]);
+  const later = useFollowing(now);
+  return (
+    later.before && (
+      <GhostLayer
+        key={later.before.key}
+        picture={later.picture}
+        was={later.before.evaluation.read(components)}
+        now={later.evaluation.read(components)}
+      />
+    )
+  );
+}
+
 /** The drawing in the middle with the scale under it, its bars under the very axles. */
-export function Drawing({
+export const Drawing = memo(function Drawing({
   evaluation,
   before,
   arrangement,
@@ -56,7 +73,6 @@ export function Drawing({
   pointedAt,
   open,
   onOpen,
-  onAll,
   grips,
   onMove,
   onLetGo,
@@ -109,14 +125,7 @@ export function Drawing({
       </div>
       <div className={classes.sheet} ref={ref}>
         {picture && <Stage evaluation={evaluation} picture={picture} pointedAt={pointedAt} />}
-        {picture && before && (
-          <GhostLayer
-            key={before.key}
-            picture={picture}
-            was={before.evaluation.read(components)}
-            now={evaluation.read(components)}
-          />
-        )}
+        {picture && <Ghost evaluation={evaluation} before={before} picture={picture} />}
         {picture && arrangement !== 'all' && (
           <GripLayer picture={picture} grips={grips} onMove={onMove} onLetGo={onLetGo} />
         )}
@@ -127,8 +136,7 @@ export function Drawing({
         before={before}
         open={open}
         onOpen={onOpen}
-        onAll={onAll}
       />
     </div>
   );
-}
+});

@@ -1,12 +1,13 @@
 import { ActionIcon } from '@mantine/core';
 import { IconKeyboard, IconSearch } from '@tabler/icons-react';
-import { lazy, Suspense, useCallback, useMemo, useState } from 'react';
+import { lazy, memo, Suspense, useCallback, useMemo, useState } from 'react';
 import { Outlet, useMatch, useNavigate } from 'react-router';
 import { worstFirst } from '#core/kernel';
 import { house } from '#core/subjects';
 import { useKeys, useUnits, useUnitSwitch } from '../common';
 import type { Key } from '../common';
 import { FilesMenu, useFiles } from '../files';
+import type { FileAction } from '../files';
 import { SessionBar, useSession } from '../session';
 import { SIDES } from '../subjects';
 import type { Hands } from './entries';
@@ -20,6 +21,25 @@ const Finder = lazy(async () => ({ default: (await import('./Finder')).Finder })
 const Shortcuts = lazy(async () => ({ default: (await import('./Shortcuts')).Shortcuts }));
 
 const ICON = { variant: 'subtle', color: 'gray', c: 'var(--ink)' } as const;
+
+interface WaysProps {
+  find: () => void;
+  files: FileAction[];
+  showKeys: () => void;
+}
+
+/** What the bar leads to from every screen of a build. */
+const Ways = memo(({ find, files, showKeys }: WaysProps) => (
+  <>
+    <ActionIcon {...ICON} onClick={find} aria-label="Find anything" title="Find anything (Ctrl K)">
+      <IconSearch size={18} />
+    </ActionIcon>
+    <FilesMenu actions={files} />
+    <ActionIcon {...ICON} onClick={showKeys} aria-label="Keys" title="Keys (?)" className={classes.keys}>
+      <IconKeyboard size={19} />
+    </ActionIcon>
+  </>
+));
 
 /** What every screen of a build has: its bar, its files, and the ways to find anything and to see the keys. */
 export function BuildShell() {
@@ -76,13 +96,7 @@ export function BuildShell() {
   return (
     <>
       <SessionBar>
-        <ActionIcon {...ICON} onClick={find} aria-label="Find anything" title="Find anything (Ctrl K)">
-          <IconSearch size={18} />
-        </ActionIcon>
-        <FilesMenu actions={files.actions} />
-        <ActionIcon {...ICON} onClick={showKeys} aria-label="Keys" title="Keys (?)" className={classes.keys}>
-          <IconKeyboard size={19} />
-        </ActionIcon>
+        <Ways find={find} files={files.actions} showKeys={showKeys} />
       </SessionBar>
       <Outlet />
       {files.dialogs}

@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { startTransition, useEffect, useState } from 'react';
 
 /** So long may hands rest between two presses in a row: what follows the paint waits until they do. */
 const REST_MS = 90;
@@ -48,6 +48,24 @@ export function whenHandsRest(work: Work): () => void {
     waiting.delete(work);
     finished.delete(work);
   };
+}
+
+/** Whether a pointer is down: what changes meanwhile is dragged. */
+let isPressed = false;
+if (typeof window !== 'undefined')
+  for (const kind of ['pointerdown', 'pointerup', 'pointercancel'])
+    window.addEventListener(kind, () => (isPressed = kind === 'pointerdown'), { capture: true });
+
+const NOTHING: readonly void[] = [];
+
+/** A value that follows when what is urgent of an edit is drawn and, while something is dragged, when the hand rests. */
+export function useFollowing<T extends object>(value: T): T {
+  const [followed, follow] = useState(value);
+  useEffect(() => {
+    const take = () => startTransition(() => follow(value));
+    return isPressed ? whenHandsRest({ pieces: NOTHING.values(), done: take }) : take();
+  }, [value]);
+  return followed;
 }
 
 interface Later<T> {

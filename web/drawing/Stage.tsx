@@ -75,7 +75,7 @@ function SideNotes({
       />
       {rearAxles.map((x, i) => (
         <LoadArrow
-          key={x}
+          key={i}
           u={u(x)}
           length={(ARROW_PX * px * (rear.axleLoadsLb[i] ?? 0)) / most}
           head={7 * px}

@@ -1,9 +1,10 @@
 import { ActionIcon, Menu } from '@mantine/core';
 import { IconFiles } from '@tabler/icons-react';
+import { memo } from 'react';
 import type { FileAction } from './useFiles';
 
 /** What goes out of a build and comes in. */
-export const FilesMenu = ({ actions }: { actions: FileAction[] }) => (
+export const FilesMenu = memo(({ actions }: { actions: FileAction[] }) => (
   <Menu position="bottom-end" withinPortal returnFocus transitionProps={{ duration: 0 }}>
     <Menu.Target>
       <ActionIcon
@@ -24,4 +25,4 @@ export const FilesMenu = ({ actions }: { actions: FileAction[] }) => (
       ))}
     </Menu.Dropdown>
   </Menu>
-);
+));

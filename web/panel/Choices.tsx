@@ -61,11 +61,11 @@ interface ListProps {
 /** Choices with what each option would change; while that is worked out anew, the figures are those before. */
 export function ChoiceList({ evaluation, bench, choices, again }: ListProps) {
   const offers = useOffersOf(evaluation, choices, again, bench);
-  const fresh = useSyncExternalStore(offers.whenFresh, offers.isFresh);
+  const busy = useSyncExternalStore(offers.whenBusy, offers.isBusy);
   const assumed = bench.build.assumed;
   return (
     <OffersContext value={offers}>
-      <div aria-busy={!fresh} className={classes.choices}>
+      <div aria-busy={busy} className={classes.choices}>
         {choices.map((choice) =>
           choice.kind === 'list' || ('options' in choice && choice.options.length === 0) ? null : (
             <ChoiceView key={choice.id} choice={choice} assumed={assumed?.includes(choice.id) ?? false} />

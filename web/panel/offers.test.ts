@@ -38,10 +38,11 @@ describe('what an option would change', () => {
     const told = vi.fn();
     edit(opened);
     offers.watch('pump', other.id, told);
-    expect(offers.isFresh()).toBe(false);
+    const busy: boolean[] = [];
+    offers.whenBusy(() => busy.push(offers.isBusy()));
     expect(offers.delta('pump', other.id)).toBeUndefined();
     await rest();
-    expect(offers.isFresh()).toBe(true);
+    expect(busy).toEqual([true, false]);
     expect(told).toHaveBeenCalledTimes(1);
     expect(offers.delta('pump', other.id)).toEqual(change(opened, other.build));
     expect(offers.delta('pump', 'none')).toBeUndefined();
@@ -65,7 +66,7 @@ describe('what an option would change', () => {
     const before = pump.mock.calls.length;
     edit(structuredClone(last));
     await rest();
-    expect(offers.isFresh()).toBe(true);
+    expect(offers.isBusy()).toBe(false);
     expect(pump).toHaveBeenCalledTimes(before);
   });
 

@@ -39,6 +39,7 @@ export class Offers {
   private readonly fresh = new Set<string>();
   private readonly untold = new Set<string>();
   private readonly tellRest = new Set<() => void>();
+  private busy = false;
   private drop = () => {};
 
   /** An edit: what was known is of the truck before it. */
@@ -90,13 +91,19 @@ export class Offers {
 
   delta = (choice: string, option: string): Delta | undefined => this.known.get(keyOf(choice, option));
 
-  /** Whether everything in sight is of the truck as it is. */
-  readonly isFresh = (): boolean => [...this.watched.keys()].every((key) => this.fresh.has(key));
+  /** Whether it is being worked out what options in sight change: told when hands rest, not at the press. */
+  readonly isBusy = (): boolean => this.busy;
 
-  readonly whenFresh = (tell: () => void): (() => void) => {
+  readonly whenBusy = (tell: () => void): (() => void) => {
     this.tellRest.add(tell);
     return () => this.tellRest.delete(tell);
   };
+
+  private setBusy(busy: boolean): void {
+    if (this.busy === busy) return;
+    this.busy = busy;
+    this.tellRest.forEach((tell) => tell());
+  }
 
   private built(choiceId: string, optionId: string): Build {
     const { choices, evaluation } = this.now!;
@@ -113,6 +120,7 @@ export class Offers {
     function* work(this: Offers): Generator<void, undefined> {
       for (const [key, { offer }] of this.watched) {
         if (this.fresh.has(key)) continue;
+        this.setBusy(true);
         const delta = weighed(evaluation, offer);
         this.fresh.add(key);
         if (!isSame(this.known.get(key), delta)) {
@@ -127,10 +135,9 @@ export class Offers {
       done: () => {
         for (const key of this.untold) this.watched.get(key)?.tell.forEach((tell) => tell());
         this.untold.clear();
-        this.tellRest.forEach((tell) => tell());
+        this.setBusy(false);
       },
     });
-    this.tellRest.forEach((tell) => tell());
   }
 }
 

@@ -3,16 +3,12 @@ import type { Finding } from '#core/kernel';
 import { lb } from '#core/units';
 import { useUnits } from '../common';
 
-/** Of these it is told by ear that they go over their limit, and that they are back. */
-const LOADS = ['frontAxle', 'rearAxle', 'gross'];
-
-/** Tells those who hear the screen of an axle that goes over its rating or comes back, by how much. */
-export function SaidLoads({ findings }: { findings: readonly Finding[] }) {
+/** Tells those who hear the screen of a load that goes over its limit or comes back, by how much. */
+export function SaidLoads({ loads }: { loads: readonly Finding[] }) {
   const { say } = useUnits();
   const [words, setWords] = useState('');
   const over = useRef<ReadonlySet<string> | null>(null);
   useEffect(() => {
-    const loads = findings.filter(({ id }) => LOADS.includes(id));
     const now = new Set(loads.filter(({ margin }) => margin < 0).map(({ id }) => id));
     const before = over.current;
     over.current = now;
@@ -30,7 +26,7 @@ export function SaidLoads({ findings }: { findings: readonly Finding[] }) {
           .join(' '),
       ),
     );
-  }, [findings, say]);
+  }, [loads, say]);
   return (
     <p className="unseen" role="status">
       {words}

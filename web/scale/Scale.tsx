@@ -1,8 +1,9 @@
+import { memo, useMemo } from 'react';
 import { marginOf } from '#core/kernel';
 import type { Evaluation, Figures } from '#core/kernel';
 import { inService, payloadInShort, payloadLeft } from '#core/subjects/weights';
 import { bare, change, formatPct, inches, lb } from '#core/units';
-import { useUnits } from '../common';
+import { useFollowing, useUnits } from '../common';
 import { Bar } from './Bar';
 import { SaidLoads } from './SaidLoads';
 import classes from './scale.module.css';
@@ -16,20 +17,55 @@ export interface ScaleProps {
   axlesPx: { front: number; rear: number; width: number } | null;
   before: { key: number; figures: Figures } | null;
   open: string | null;
-  onOpen: (id: string) => void;
-  /** Opens the list of all findings. */
-  onAll: () => void;
+  /** Opens a check, or the list of all of them. */
+  onOpen: (id: string | null) => void;
 }
+
+const LOADS = ['frontAxle', 'rearAxle', 'gross'];
+const SIDES = ['sideFront', 'sideRear'];
+const ROLL = 'roll';
+/** What has a bar of its own. */
+const SHOWN = [...LOADS, ...SIDES, ROLL];
+
+/** What may still be loaded, and how many checks there are beside those of the bars: both follow when these are drawn. */
+const Foot = memo(({ evaluation: now, onOpen }: Pick<ScaleProps, 'evaluation' | 'onOpen'>) => {
+  const { say } = useUnits();
+  const evaluation = useFollowing(now);
+  const { findings } = evaluation;
+  const left = evaluation.read(payloadLeft);
+  const others = findings.filter(({ id, status }) => status !== 'holds' && !SHOWN.includes(id));
+  return (
+    <p className={classes.foot} style={{ margin: 0 }}>
+      <span>
+        Payload left:{' '}
+        {left.map(({ place, ...payload }, i) => (
+          <span key={place}>
+            {i > 0 && ', '}
+            {place.toLowerCase()} <b className="figures">{say(payloadInShort(payload))}</b>
+          </span>
+        ))}
+      </span>
+      <button
+        type="button"
+        className={classes.reading}
+        style={{ width: 'auto', marginLeft: 'auto', padding: '0 5px' }}
+        onClick={() => onOpen(null)}
+      >
+        {others.length === 0
+          ? `All ${findings.length} checks`
+          : `All ${findings.length} checks, ${others.length} more to look at`}
+      </button>
+    </p>
+  );
+});
 
 /**
  * The scale: axle loads under the very axles, gross, sides and height of the center of gravity. Always in
  * sight.
  */
-export function Scale({ evaluation, axlesPx, before, open, onOpen, onAll }: ScaleProps) {
+export function Scale({ evaluation, axlesPx, before, open, onOpen }: ScaleProps) {
   const { say } = useUnits();
-  const { findings } = evaluation;
-  const left = evaluation.read(payloadLeft);
-  const find = (id: string) => findings.find((finding) => finding.id === id);
+  const find = (id: string) => evaluation.finding(id);
   const now = evaluation.read(inService).weights;
   const load = (id: string, was: number | undefined, is: number, upper: number) => {
     const finding = find(id)!;
@@ -57,17 +93,13 @@ export function Scale({ evaluation, axlesPx, before, open, onOpen, onAll }: Scal
   };
   // Two bars never lie over each other, however short the truck is drawn.
   const apart = axlesPx && Math.abs(axlesPx.rear - axlesPx.front) > BAR_PX + 8;
-  const sides = [find('sideFront'), find('sideRear')].filter((finding) => finding !== undefined);
-  const roll = find('roll');
-  const others = findings.filter(
-    (finding) =>
-      finding.status !== 'holds' &&
-      !['frontAxle', 'rearAxle', 'gross', 'sideFront', 'sideRear', 'roll'].includes(finding.id),
-  );
+  const sides = SIDES.map(find).filter((finding) => finding !== null);
+  const roll = find(ROLL);
+  const loads = useMemo(() => LOADS.map((id) => evaluation.finding(id)!), [evaluation]);
 
   return (
     <section className={classes.scale} aria-label="Scale">
-      <SaidLoads findings={findings} />
+      <SaidLoads loads={loads} />
       <div className={classes.axles} data-stacked={!apart}>
         <div className={classes.axle} style={apart ? place(axlesPx.front) : undefined}>
           <Bar {...front} />
@@ -99,32 +131,12 @@ export function Scale({ evaluation, axlesPx, before, open, onOpen, onAll }: Scal
             limit={roll.limit}
             figures={say(`${inches(now.cg.zIn)}, ${formatPct(roll.actual)}`)}
             left={roll.by ?? ''}
-            onOpen={() => onOpen('roll')}
-            open={open === 'roll'}
+            onOpen={() => onOpen(ROLL)}
+            open={open === ROLL}
           />
         )}
       </div>
-      <p className={classes.foot} style={{ margin: 0 }}>
-        <span>
-          Payload left:{' '}
-          {left.map(({ place, ...payload }, i) => (
-            <span key={place}>
-              {i > 0 && ', '}
-              {place.toLowerCase()} <b className="figures">{say(payloadInShort(payload))}</b>
-            </span>
-          ))}
-        </span>
-        <button
-          type="button"
-          className={classes.reading}
-          style={{ width: 'auto', marginLeft: 'auto', padding: '0 5px' }}
-          onClick={onAll}
-        >
-          {others.length === 0
-            ? `All ${findings.length} checks`
-            : `All ${findings.length} checks, ${others.length} more to look at`}
-        </button>
-      </p>
+      <Foot evaluation={evaluation} onOpen={onOpen} />
     </section>
   );
 }

@@ -21,7 +21,6 @@ interface Session {
   view: BuildView;
   bench: Bench;
   evaluation: Evaluation;
-  saving: Saving;
   /** Comes when everything that was done until now is saved, be the screen left or not. */
   whenSaved: () => Promise<void>;
 }
@@ -32,12 +31,21 @@ const ConflictDialog = lazy(async () => ({ default: (await import('./ConflictDia
 const UNREADABLE = 422;
 
 const Current = createContext<Session | null>(null);
+/** Apart from what is open: it changes several times for one edit, and only its mark shows it. */
+const CurrentSaving = createContext<Saving | null>(null);
 
 /** The build that is open, for every screen of it. */
 export function useSession(): Session {
   const session = use(Current);
   if (!session) throw new Error('no build is open');
   return session;
+}
+
+/** How the build that is open is kept. */
+export function useKept(): Saving {
+  const saving = use(CurrentSaving);
+  if (!saving) throw new Error('no build is open');
+  return saving;
 }
 
 /** A build that is open: its history of this sitting, its saving, and whichever screen looks at it. */
@@ -83,12 +91,14 @@ function Open({ opened }: { opened: Opened }) {
     ['H', to('/history')],
   ]);
   const session = useMemo(
-    () => ({ id: base.id, view: base, bench, evaluation, saving, whenSaved }),
-    [base, bench, evaluation, saving, whenSaved],
+    () => ({ id: base.id, view: base, bench, evaluation, whenSaved }),
+    [base, bench, evaluation, whenSaved],
   );
   return (
     <Current value={session}>
-      <Outlet />
+      <CurrentSaving value={saving}>
+        <Outlet />
+      </CurrentSaving>
       {saving.kind === 'conflict' && (
         <Suspense>
           <ConflictDialog base={saving.base} theirs={saving.theirs} bench={bench} adopt={adopt} />

@@ -1,5 +1,6 @@
 import { IconCheck, IconCloudOff, IconDots, IconExclamationCircle } from '@tabler/icons-react';
 import { within } from '#core/units';
+import { useKept } from './BuildSession';
 import type { Saving } from './saver';
 import classes from './session.module.css';
 
@@ -12,7 +13,8 @@ const MARKS: Record<Saving['kind'], { words: string; Icon: typeof IconCheck; col
 };
 
 /** Whether what is on the bench is kept, and where, in words and by shape; spoken only where it is not saved. */
-export function SavingMark({ saving }: { saving: Saving }) {
+export function SavingMark() {
+  const saving = useKept();
   const { words: said, Icon, color } = MARKS[saving.kind];
   const words =
     saving.kind === 'offline'

@@ -3,7 +3,7 @@ import { IconArrowBackUp, IconArrowForwardUp } from '@tabler/icons-react';
 import { memo } from 'react';
 import type { ReactNode } from 'react';
 import { NavLink } from 'react-router';
-import { InBar, useUnits } from '../common';
+import { InBar, useFollowing, useUnits } from '../common';
 import { useSession } from './BuildSession';
 import { SavingMark } from './SavingMark';
 import classes from './session.module.css';
@@ -19,39 +19,59 @@ const Screens = memo(({ id }: { id: string }) => (
   </nav>
 ));
 
+const ICON = { variant: 'subtle', color: 'gray', c: 'var(--ink)' } as const;
+
+/** A way through the history of this sitting, and what it would do. */
+const Turn = memo(
+  ({
+    name,
+    what,
+    run,
+    children,
+  }: {
+    name: string;
+    what: string | null;
+    run: () => void;
+    children: ReactNode;
+  }) => {
+    const { say } = useUnits();
+    return (
+      <ActionIcon
+        {...ICON}
+        disabled={!what}
+        onClick={run}
+        aria-label={name}
+        title={what ? say(`${name}: ${what}`) : `Nothing to ${name.toLowerCase()}`}
+      >
+        {children}
+      </ActionIcon>
+    );
+  },
+);
+const BACK = <IconArrowBackUp size={19} />;
+const AGAIN = <IconArrowForwardUp size={19} />;
+
 /**
  * The build's part of the bar on each of its screens: which build, its screens, whether it is kept, undo and
  * redo.
  */
 export function SessionBar({ children }: { children?: ReactNode }) {
-  const { id, bench, saving } = useSession();
-  const { say } = useUnits();
-  const icon = { variant: 'subtle', color: 'gray', c: 'var(--ink)' } as const;
+  const { id, bench } = useSession();
+  // What a press would undo is told when the edit itself is drawn.
+  const told = useFollowing(bench);
   return (
     <InBar>
       <h1 className={classes.buildName} title={`${bench.build.name}, ${bench.build.department.name}`}>
         {bench.build.name}
       </h1>
       <Screens id={id} />
-      <SavingMark saving={saving} />
-      <ActionIcon
-        {...icon}
-        disabled={!bench.canUndo}
-        onClick={bench.undo}
-        aria-label="Undo"
-        title={bench.canUndo ? say(`Undo: ${bench.canUndo}`) : 'Nothing to undo'}
-      >
-        <IconArrowBackUp size={19} />
-      </ActionIcon>
-      <ActionIcon
-        {...icon}
-        disabled={!bench.canRedo}
-        onClick={bench.redo}
-        aria-label="Redo"
-        title={bench.canRedo ? say(`Redo: ${bench.canRedo}`) : 'Nothing to redo'}
-      >
-        <IconArrowForwardUp size={19} />
-      </ActionIcon>
+      <SavingMark />
+      <Turn name="Undo" what={told.canUndo} run={bench.undo}>
+        {BACK}
+      </Turn>
+      <Turn name="Redo" what={told.canRedo} run={bench.redo}>
+        {AGAIN}
+      </Turn>
       {children}
     </InBar>
   );

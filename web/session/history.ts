@@ -144,16 +144,19 @@ export function useHistory(id: string, opened: Build) {
     }),
     [],
   );
-  return {
-    ...hands,
-    build: history.now.build,
-    did: history.did,
-    step: history.step,
-    before: history.before,
-    by: history.by,
-    canUndo: history.past.length > 0 ? history.now.words : null,
-    canRedo: history.future[0]?.words ?? null,
-  };
+  return useMemo(
+    () => ({
+      ...hands,
+      build: history.now.build,
+      did: history.did,
+      step: history.step,
+      before: history.before,
+      by: history.by,
+      canUndo: history.past.length > 0 ? history.now.words : null,
+      canRedo: history.future[0]?.words ?? null,
+    }),
+    [hands, history],
+  );
 }
 
 export type Bench = ReturnType<typeof useHistory>;
