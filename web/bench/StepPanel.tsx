@@ -75,20 +75,21 @@ export const StepPanel = memo(function StepPanel({ step, seen, view, ownParts, p
       <SinceSaved view={view} />
       <CatalogueNews evaluation={evaluation} bench={bench} />
       <OwnPartNews build={build} parts={ownParts} bench={bench} />
-      <Choices evaluation={offering} step={step} bench={bench} />
-      {/* What stands below the subject's panel comes with it: it must not move under a finger. */}
-      <Suspense>
-        {panelsOf(step).map(({ id, Panel }) => (
-          <Panel key={id} evaluation={offering} bench={bench} pointAt={pointAt} />
-        ))}
-        <Absent of={build} step={step} />
-        <Schools evaluation={offering} step={step} bench={bench} />
-        {cautionsFor(house, step).map((caution) => (
-          <p key={caution} className={classes.note}>
-            {caution}
-          </p>
-        ))}
-      </Suspense>
+      <Choices evaluation={offering} step={step} bench={bench}>
+        {/* What stands below the subject's panel comes with it: it must not move under a finger. */}
+        <Suspense>
+          {panelsOf(step).map(({ id, Panel }) => (
+            <Panel key={id} evaluation={offering} bench={bench} pointAt={pointAt} />
+          ))}
+          <Absent of={build} step={step} />
+          <Schools evaluation={offering} step={step} bench={bench} />
+          {cautionsFor(house, step).map((caution) => (
+            <p key={caution} className={classes.note}>
+              {caution}
+            </p>
+          ))}
+        </Suspense>
+      </Choices>
     </>
   );
 });

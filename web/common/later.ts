@@ -56,6 +56,22 @@ if (typeof window !== 'undefined')
   for (const kind of ['pointerdown', 'pointerup', 'pointercancel'])
     window.addEventListener(kind, () => (isPressed = kind === 'pointerdown'), { capture: true });
 
+/** A screen that nobody looks at is not painted. */
+const UNSEEN_MS = 200;
+
+/** Does something when what changed is painted, which it must not hold up; gives the way to drop it. */
+export function afterPaint(run: () => void): () => void {
+  let timer = setTimeout(run, UNSEEN_MS);
+  const frame = requestAnimationFrame(() => {
+    clearTimeout(timer);
+    timer = setTimeout(run);
+  });
+  return () => {
+    cancelAnimationFrame(frame);
+    clearTimeout(timer);
+  };
+}
+
 const NOTHING: readonly void[] = [];
 
 /** A value that follows when what is urgent of an edit is drawn and, while something is dragged, when the hand rests. */

@@ -1,4 +1,4 @@
-import { memo, useMemo, useState, useSyncExternalStore } from 'react';
+import { memo, startTransition, useEffect, useMemo, useState, useSyncExternalStore } from 'react';
 import type { ReactNode } from 'react';
 import type { Build } from '#core/build';
 import type { AmountChoice, Choice, Evaluation, PickChoice, ToggleChoice } from '#core/kernel';
@@ -76,8 +76,37 @@ export function ChoiceList({ evaluation, bench, choices, again }: ListProps) {
   );
 }
 
-/** What can be chosen in the present step. */
-export function Choices({ evaluation, step, bench }: { evaluation: Evaluation; step: string; bench: Bench }) {
+/** So many lines of options fill the panel: what stands below them is not in sight. */
+const IN_SIGHT = 12;
+
+const linesOf = (choice: Choice): number =>
+  choice.kind === 'amount' || isCompact(choice)
+    ? 2
+    : 'options' in choice
+      ? 1 + choice.options.filter(({ seldom, chosen }) => !seldom || chosen).length
+      : 0;
+
+/** The first of several choices, as far as they are in sight. */
+function inSight(choices: readonly Choice[]): readonly Choice[] {
+  let lines = 0;
+  const below = choices.findIndex((choice) => {
+    const full = lines >= IN_SIGHT;
+    lines += linesOf(choice);
+    return full;
+  });
+  return below < 0 ? choices : choices.slice(0, below);
+}
+
+interface ChoicesProps {
+  evaluation: Evaluation;
+  step: string;
+  bench: Bench;
+  /** What stands below the choices. */
+  children: ReactNode;
+}
+
+/** What can be chosen in the present step: at first what is in sight, and what is below when that is painted. */
+export function Choices({ evaluation, step, bench, children }: ChoicesProps) {
   const { house, build } = evaluation;
   const again = useMemo(
     () => (of: Build) =>
@@ -88,13 +117,16 @@ export function Choices({ evaluation, step, bench }: { evaluation: Evaluation; s
   const [finer, setFiner] = useState(false);
   // What few look for is a press away, and neither drawn nor weighed before.
   const shown = useMemo(() => (finer ? all : all.filter((choice) => !isFine(choice))), [all, finer]);
-  if (all.length === 0) return null;
+  const [drawn, setDrawn] = useState('');
+  useEffect(() => startTransition(() => setDrawn(step)), [step]);
+  const now = drawn === step ? shown : inSight(shown);
+  if (all.length === 0) return children;
   const fine = all.filter(isFine).length;
   return (
     <>
       <DeltaHeads />
-      <ChoiceList evaluation={evaluation} bench={bench} choices={shown} again={again} />
-      {fine > 0 && (
+      <ChoiceList evaluation={evaluation} bench={bench} choices={now} again={again} />
+      {fine > 0 && now.length === shown.length && (
         <button
           type="button"
           className={classes.more}
@@ -104,8 +136,10 @@ export function Choices({ evaluation, step, bench }: { evaluation: Evaluation; s
           {finer ? 'Only what is chosen most' : `Show ${counted(fine, 'finer choice')}`}
         </button>
       )}
+      {now.length === shown.length && children}
     </>
   );
 }
 
+const isCompact = (choice: Choice) => choice.kind === 'pick' && choice.compact === true;
 const isFine = (choice: Choice) => 'fine' in choice && choice.fine === true;

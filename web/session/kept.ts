@@ -3,6 +3,7 @@ import { same } from '#core/build';
 import type { Build } from '#core/build';
 import type { BuildView } from '#core/exchange';
 import { house } from '#core/subjects';
+import { afterPaint } from '../common';
 
 /**
  * A build as this browser keeps it: what the server last gave, what it is now, and what was done since, in
@@ -39,6 +40,26 @@ export const keptBuild = (id: string): Promise<Kept | undefined> =>
     () => undefined,
   );
 export const keepBuild = (kept: Kept): Promise<void> => set(kept.base.id, kept, store).catch(() => undefined);
+
+/** Keeps the build of a screen, of which every edit is told: when it is painted, of several before that the last. */
+export function keeper(): { keep: (kept: Kept) => void; flush: () => void } {
+  let last: Kept | undefined;
+  let drop = () => {};
+  const flush = () => {
+    drop();
+    if (last) void keepBuild(last);
+    last = undefined;
+  };
+  return {
+    keep: (kept) => {
+      drop();
+      last = kept;
+      drop = afterPaint(flush);
+    },
+    flush,
+  };
+}
+
 export const forgetBuild = (id: string): Promise<void> => del(id, store).catch(() => undefined);
 
 /** All builds that this browser keeps. */

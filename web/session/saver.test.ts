@@ -62,7 +62,7 @@ function bench(of = server(), start = fresh as Parameters<typeof makeSaver>[0]) 
   const saver = makeSaver(start, {
     send: of.send,
     look: of.look,
-    keep: async (now) => void kept.push(now),
+    keep: (now) => void kept.push(now),
     told: (saving) => told.push(saving),
     saved: () => {},
   });

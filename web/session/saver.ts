@@ -24,7 +24,7 @@ export interface SavingWorld {
   /** What the server has now. */
   look: (id: string) => Promise<BuildView>;
   /** Keeps in this browser. */
-  keep: (kept: Kept) => Promise<void>;
+  keep: (kept: Kept) => void;
   told: (saving: Saving) => void;
   /** The server has this revision now, by our doing. */
   saved: (view: BuildView) => void;
@@ -70,7 +70,7 @@ export function makeSaver(opened: Opened, world: SavingWorld) {
   };
   const keep = (now: Kept) => {
     kept = now;
-    void world.keep(kept);
+    world.keep(kept);
   };
   const stop = (saving: Saving) => {
     stopped = true;

@@ -3,7 +3,7 @@ import { useEffect, useState } from 'react';
 import type { Build } from '#core/build';
 import type { BuildView } from '#core/exchange';
 import { ask, askAfresh } from '../api';
-import { keepBuild } from './kept';
+import { keeper } from './kept';
 import type { Opened } from './open-build';
 import { makeSaver, savingOf } from './saver';
 import type { Saving } from './saver';
@@ -14,11 +14,12 @@ import { holdOpen } from './unsent';
 export function useSaving(opened: Opened, build: Build, words: string) {
   const client = useQueryClient();
   const [saving, setSaving] = useState<Saving>(() => savingOf(opened));
+  const [{ keep, flush }] = useState(keeper);
   const [saver] = useState(() =>
     makeSaver(opened, {
       send: sendBuild,
       look: (id) => ask<BuildView>('GET', `builds/${id}`),
-      keep: keepBuild,
+      keep,
       told: setSaving,
       saved: (view) => {
         void askAfresh(client, [['builds'], ['revisions', view.id]]);
@@ -30,7 +31,10 @@ export function useSaving(opened: Opened, build: Build, words: string) {
 
   useEffect(() => {
     const letGo = holdOpen(saver.base().id);
-    const leave = () => void saver.send(true);
+    const leave = () => {
+      flush();
+      void saver.send(true);
+    };
     const back = () => void saver.send();
     window.addEventListener('pagehide', leave);
     window.addEventListener('online', back);
@@ -38,9 +42,10 @@ export function useSaving(opened: Opened, build: Build, words: string) {
       window.removeEventListener('pagehide', leave);
       window.removeEventListener('online', back);
       saver.leave();
+      flush();
       letGo();
     };
-  }, [saver]);
+  }, [saver, flush]);
 
   // An edit is told as unsaved in the very render that shows it, not when its effect has run.
   const shown: Saving = saving.kind === 'saved' && build !== saver.base().build ? { kind: 'saving' } : saving;

@@ -2,7 +2,7 @@ import { useEffect } from 'react';
 import type { Difference } from '#core/build';
 import { asideNews } from '#core/kernel';
 import { house } from '#core/subjects';
-import { sayWithUndo, useUnits } from '../common';
+import { afterPaint, sayWithUndo, useUnits } from '../common';
 import type { Bench } from './history';
 
 /** One difference a line; a title is not said twice. */
@@ -18,12 +18,19 @@ export function useAsideNews({ build, before, by, step, undo }: Bench): void {
   const { say } = useUnits();
   useEffect(() => {
     if (by !== 'change' || !before) return undefined;
-    const { away, back } = asideNews(house, before, build);
-    const said = [
-      ...(away.length ? ['No longer fits, and is kept aside until it does:', ...inLines(away)] : []),
-      ...(back.length ? ['Fits again, and is back:', ...inLines(back)] : []),
-    ];
-    return said.length ? sayWithUndo(say(said.join('\n')), undo) : undefined;
+    let hide: (() => void) | undefined;
+    const drop = afterPaint(() => {
+      const { away, back } = asideNews(house, before, build);
+      const said = [
+        ...(away.length ? ['No longer fits, and is kept aside until it does:', ...inLines(away)] : []),
+        ...(back.length ? ['Fits again, and is back:', ...inLines(back)] : []),
+      ];
+      if (said.length) hide = sayWithUndo(say(said.join('\n')), undo);
+    });
+    return () => {
+      drop();
+      hide?.();
+    };
     // eslint-disable-next-line react-hooks/exhaustive-deps -- said once a change, in the units of then
   }, [step]);
 }
