@@ -42,13 +42,6 @@ export function BenchScreen() {
 
   const steps = useMemo(() => stepStates(later.evaluation), [later.evaluation]);
   const assumed = useMemo(() => assumedIn(later.evaluation), [later.evaluation]);
-  const grips = useMemo(
-    () =>
-      house.subjects.flatMap(({ id, grips: of }) =>
-        (of?.(evaluation) ?? []).filter(({ inItsStep }) => !inItsStep || id === step),
-      ),
-    [evaluation, step],
-  );
   const before = useMemo(() => {
     if (!beforeBuild) return null;
     const was = evaluated(beforeBuild);
@@ -134,7 +127,8 @@ export function BenchScreen() {
         pointedAt={pointedAt}
         open={open}
         onOpen={openFinding}
-        grips={grips}
+        step={step}
+        held={held}
         onMove={move}
         onLetGo={letGo}
         onSide={toggle}

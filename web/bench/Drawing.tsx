@@ -3,13 +3,14 @@ import { useElementSize } from '@mantine/hooks';
 import { memo, useMemo } from 'react';
 import type { Direction, Evaluation, Figures, Grip } from '#core/kernel';
 import { axles } from '#core/subjects/chassis';
-import { components, envelope } from '#core/truck';
+import { envelope } from '#core/truck';
 import { feetInches } from '#core/units';
-import { useFollowing, useUnits } from '../common';
-import { GhostLayer, GripLayer, layOut, Stage, VIEWS } from '../drawing';
-import type { Arrangement, Picture } from '../drawing';
+import { useUnits } from '../common';
+import { layOut, Stage, VIEWS } from '../drawing';
+import type { Arrangement } from '../drawing';
 import { Scale } from '../scale';
 import { SIDES } from '../subjects';
+import { Over } from './Over';
 import classes from './bench.module.css';
 
 export const ARRANGEMENTS: Arrangement[] = ['driver', 'officer', 'top', 'front', 'rear', 'all'];
@@ -29,7 +30,9 @@ interface Props {
   pointedAt: readonly string[];
   open: string | null;
   onOpen: (id: string | null) => void;
-  grips: Grip[];
+  step: string;
+  /** Whether something is dragged. */
+  held: boolean;
   onMove: (grip: Grip, by: Partial<Record<Direction, number>>) => void;
   onLetGo: () => void;
   onSide: (side: string) => void;
@@ -46,24 +49,6 @@ const Views = memo(({ arrangement, onArrange }: Pick<Props, 'arrangement' | 'onA
   />
 ));
 
-type GhostProps = Pick<Props, 'evaluation' | 'before'> & { picture: Picture };
-
-/** Where what has changed was before: it follows when what is now is drawn. */
-function Ghost({ evaluation, before, picture }: GhostProps) {
-  const now = useMemo(() => ({ evaluation, before, picture }), [evaluation, before, picture]);
-  const later = useFollowing(now);
-  return (
-    later.before && (
-      <GhostLayer
-        key={later.before.key}
-        picture={later.picture}
-        was={later.before.evaluation.read(components)}
-        now={later.evaluation.read(components)}
-      />
-    )
-  );
-}
-
 /** The drawing in the middle with the scale under it, its bars under the very axles. */
 export const Drawing = memo(function Drawing({
   evaluation,
@@ -73,7 +58,8 @@ export const Drawing = memo(function Drawing({
   pointedAt,
   open,
   onOpen,
-  grips,
+  step,
+  held,
   onMove,
   onLetGo,
   onSide,
@@ -125,9 +111,17 @@ export const Drawing = memo(function Drawing({
       </div>
       <div className={classes.sheet} ref={ref}>
         {picture && <Stage evaluation={evaluation} picture={picture} pointedAt={pointedAt} />}
-        {picture && <Ghost evaluation={evaluation} before={before} picture={picture} />}
-        {picture && arrangement !== 'all' && (
-          <GripLayer picture={picture} grips={grips} onMove={onMove} onLetGo={onLetGo} />
+        {picture && (
+          <Over
+            evaluation={evaluation}
+            before={before}
+            picture={picture}
+            step={step}
+            held={held}
+            withGrips={arrangement !== 'all'}
+            onMove={onMove}
+            onLetGo={onLetGo}
+          />
         )}
       </div>
       <Scale

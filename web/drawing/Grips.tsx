@@ -1,5 +1,5 @@
 import { useDrag } from '@use-gesture/react';
-import { memo, useCallback, useLayoutEffect, useRef } from 'react';
+import { memo, useRef } from 'react';
 import type { KeyboardEvent } from 'react';
 import type { Box, Direction, Grip } from '#core/kernel';
 import { useUnits } from '../common';
@@ -9,6 +9,8 @@ import type { ViewId } from './view';
 
 export interface GripsProps {
   grips: Grip[];
+  /** A grip as it stands now, for one that was drawn before. */
+  latest: (grip: Grip) => Grip;
   /** A grip was moved, from where it was taken hold of. */
   onMove: (grip: Grip, by: Partial<Record<Direction, number>>) => void;
   onLetGo: () => void;
@@ -48,8 +50,6 @@ const STEPS: Record<string, [number, number]> = {
 
 interface GripViewProps extends Omit<GripsProps, 'grips'> {
   grip: Grip;
-  /** The grip as it stands now, for one that was drawn before. */
-  latest: (grip: Grip) => Grip;
   view: ViewId;
   px: number;
 }
@@ -87,9 +87,7 @@ const GripView = memo(function GripView({ grip: drawn, latest, view, px, onMove,
   // The mark of something long stands toward its front, clear of what stands beside its middle.
   const long = Math.abs(u1 - u0) > 40;
   const [x, y] = [long ? u0 + (u1 - u0) * (view === 'officer' ? 0.78 : 0.22) : (u0 + u1) / 2, -(v0 + v1) / 2];
-  const arrow = (turn: number) => (
-    <path d={`M ${13 * px} 0 l ${-6 * px} ${-4 * px} l 0 ${8 * px} z`} transform={`rotate(${turn})`} />
-  );
+  const arrow = (turn: number) => <path d="M 13 0 l -6 -4 l 0 8 z" transform={`rotate(${turn})`} />;
   return (
     <g
       {...bind()}
@@ -112,8 +110,8 @@ const GripView = memo(function GripView({ grip: drawn, latest, view, px, onMove,
         height={Math.max(Math.abs(v1 - v0), 6 * px)}
         className={classes.gripArea}
       />
-      <g transform={`translate(${x} ${y})`} className={classes.gripMark}>
-        <circle r={5 * px} />
+      <g transform={`translate(${x} ${y}) scale(${px})`} className={classes.gripMark}>
+        <circle r={5} />
         {can(right) && (
           <>
             {arrow(0)}
@@ -137,6 +135,7 @@ function looksTheSame(before: GripViewProps, after: GripViewProps): boolean {
   return (
     before.view === after.view &&
     before.px === after.px &&
+    before.latest === after.latest &&
     before.onMove === after.onMove &&
     before.onLetGo === after.onLetGo &&
     a.title === b.title &&
@@ -150,17 +149,10 @@ function looksTheSame(before: GripViewProps, after: GripViewProps): boolean {
 }
 
 /** What can be moved by hand, over a view of the drawing; by the arrow keys as well. */
-export function Grips({ grips, view, px, ...hands }: GripsProps & { view: ViewId; px: number }) {
-  const now = useRef(grips);
-  useLayoutEffect(() => {
-    now.current = grips;
-  }, [grips]);
-  const latest = useCallback((grip: Grip) => now.current.find(({ id }) => id === grip.id) ?? grip, []);
-  return (
-    <g>
-      {grips.map((grip) => (
-        <GripView key={grip.id} grip={grip} latest={latest} view={view} px={px} {...hands} />
-      ))}
-    </g>
-  );
-}
+export const Grips = ({ grips, ...rest }: GripsProps & { view: ViewId; px: number }) => (
+  <g>
+    {grips.map((grip) => (
+      <GripView key={grip.id} grip={grip} {...rest} />
+    ))}
+  </g>
+);

@@ -244,7 +244,7 @@ function Layer({ picture, children, ...props }: LayerProps) {
 }
 
 /** What can be moved by hand. */
-export function GripLayer({ picture, ...hands }: { picture: Picture } & GripsProps) {
+export const GripLayer = memo(function GripLayer({ picture, ...hands }: { picture: Picture } & GripsProps) {
   return (
     <Layer
       picture={picture}
@@ -255,7 +255,7 @@ export function GripLayer({ picture, ...hands }: { picture: Picture } & GripsPro
       {({ view }) => <Grips {...hands} view={view} px={1 / picture.scale} />}
     </Layer>
   );
-}
+});
 
 /** Where what has changed was a moment ago: on a layer of its own, so that nothing else is drawn again for it. */
 export const GhostLayer = memo(function GhostLayer({
