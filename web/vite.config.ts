@@ -1,6 +1,7 @@
 import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vite';
 import { VitePWA } from 'vite-plugin-pwa';
+import { chunks } from './chunks';
 
 export default defineConfig({
   root: import.meta.dirname,
@@ -22,6 +23,12 @@ export default defineConfig({
   ],
   resolve: { conditions: ['source', 'module', 'browser', 'development|production'] },
   worker: { format: 'es' },
-  build: { outDir: '../dist/web', emptyOutDir: true, target: 'es2022', chunkSizeWarningLimit: 700 },
+  build: {
+    outDir: '../dist/web',
+    emptyOutDir: true,
+    target: 'es2022',
+    chunkSizeWarningLimit: 700,
+    rolldownOptions: { output: { codeSplitting: chunks } },
+  },
   server: { proxy: { '/api': `http://127.0.0.1:${process.env['PORT'] ?? 8300}` } },
 });
