@@ -1,7 +1,7 @@
 import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vite';
 import { VitePWA } from 'vite-plugin-pwa';
-import { chunks } from './chunks';
+import { chunks } from './chunks.ts';
 
 export default defineConfig({
   root: import.meta.dirname,

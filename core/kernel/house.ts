@@ -2,18 +2,17 @@ import {
   BadInput,
   BUILD_FORMAT,
   BUILD_VERSION,
-  copiesIn,
   fileRules,
   fresh,
   fromLater,
   judge,
-  same,
   upgraded,
 } from '../build/index.js';
 import type { Block, BlockId, Build, BuildHead, Names, PartCopy, Problem, Rulebook } from '../build/index.js';
 import { amount, listed } from '../units/index.js';
 import { settledAside } from './aside.js';
-import { carrying, copyProblems, namedParts, newerParts, withNewest } from './carried.js';
+import { buildProblems, ownPartProblems, partProblems } from './build-problems.js';
+import { carrying, namedParts, newerParts, withNewest } from './carried.js';
 import type { NamedPart, NewerPart } from './carried.js';
 import type { Changes } from './change.js';
 import type { Check } from './check.js';
@@ -22,6 +21,7 @@ import { Evaluation } from './evaluation.js';
 import type { Figure } from './figure.js';
 import type { LimitKind } from './limit.js';
 import type { OwnPart } from './own-part.js';
+import { outdated, withOffered, withOwnPart } from './own-in-build.js';
 import type { AnyReading, Reading } from './reading.js';
 import type { Shelf } from './shelf.js';
 import type { Subject } from './subject.js';
@@ -30,17 +30,6 @@ type Json = Record<string, unknown>;
 
 /** What is chosen of each subject; versions are the registry's. */
 export type Choices = { [K in BlockId]?: Omit<Build[K], 'version'> };
-
-const twiceIn = (lines: readonly { id: string }[], at: string): Problem[] => {
-  const seen = new Set<string>();
-  return lines.flatMap(({ id }, i) => {
-    if (!seen.has(id)) {
-      seen.add(id);
-      return [];
-    }
-    return [{ field: `${at}.${i}.id`, message: `${at}.${i}.id is there twice (was "${id}")` }];
-  });
-};
 
 /** The registry: all subjects, and what they have together. It knows none of them. */
 export class House implements Rulebook {
@@ -155,7 +144,7 @@ export class House implements Rulebook {
 
   /** Whether every part that a build names is known. */
   private readonly knowsPartsOf = (build: Build): boolean =>
-    this.namedParts(build).every((named) => this.partProblems(build, named).length === 0);
+    this.namedParts(build).every((named) => partProblems(this, build, named).length === 0);
 
   /** What can be chosen of a subject, each option being the build as it would be. */
   choicesOf({ choices }: Subject, build: Build): Choice[] {
@@ -204,58 +193,11 @@ export class House implements Rulebook {
   });
 
   /** Problems that the shape of a file alone can't show: parts that are gone, or that do not go with each other. */
-  problemsOf = (build: Build): Problem[] => {
-    const lines = this.blocks.flatMap((block) =>
-      Object.entries(block.fields).flatMap(([key, field]) =>
-        field.kind === 'lines'
-          ? twiceIn(
-              ((build as unknown as Record<string, Json>)[block.id]![key] as { id: string }[] | undefined) ??
-                [],
-              `${block.id}.${key}`,
-            )
-          : [],
-      ),
-    );
-    const carried = [...lines, ...copyProblems(this, build)];
-    if (carried.length) return carried;
-    const own = this.ownProblems(build);
-    if (own.length) return own;
-    const parts = this.namedParts(build).flatMap((named) => this.partProblems(build, named));
-    return parts.length ? parts : this.subjects.flatMap(({ problems }) => problems?.(build, this) ?? []);
-  };
-
-  private ownProblems(build: Build): Problem[] {
-    const seen = new Set<string>();
-    return build.parts.own.flatMap((part, i) => {
-      const at = `parts.own.${i}.`;
-      const key = `${part.kind} ${part.id}`;
-      if (seen.has(key)) return [{ field: `${at}id`, message: `${at}id is there twice (was "${part.id}")` }];
-      seen.add(key);
-      return this.ownPartProblems(part, at, copiesIn(build));
-    });
-  }
+  problemsOf = (build: Build): Problem[] => buildProblems(this, build);
 
   /** What is wrong with an own part beyond its shape. */
-  ownPartProblems(own: OwnPart, at = '', copies: readonly PartCopy[] = []): Problem[] {
-    const shelf = this.shelves.find(({ kind, ownable }) => ownable && kind === own.kind);
-    if (shelf) return shelf.problemsOf(own, at, shelf.catalogue(copies));
-    const kinds = this.ownShelves.map(({ kind }) => kind).join(', ');
-    return [{ field: `${at}kind`, message: `${at}kind must be one of ${kinds} (was "${own.kind}")` }];
-  }
-
-  private partProblems(build: Build, { kind, id, at, loose }: NamedPart): Problem[] {
-    // Whoever may name something else judges it himself.
-    if (loose) return [];
-    const found = this.shelf(kind).in(build).find(id);
-    if (!found)
-      return [
-        {
-          field: at,
-          message: `${at} must be a ${kind} of the catalog (was "${id}", which it does not have)`,
-        },
-      ];
-    return [];
-  }
+  ownPartProblems = (own: OwnPart, at = '', copies: readonly PartCopy[] = []): Problem[] =>
+    ownPartProblems(this, own, at, copies);
 
   /** A build of an older version as one of this version; anything else is left as it is for the rules to judge. */
   upgrade(input: unknown): unknown {
@@ -302,35 +244,13 @@ export class House implements Rulebook {
   }
 
   /** A build with own parts on offer beside those that it carries; its own copy of a part comes first. */
-  withOffered(build: Build, offered: readonly OwnPart[]): Build {
-    const { own } = build.parts;
-    const others = offered.filter(
-      (part) => !own.some((other) => other.kind === part.kind && other.id === part.id),
-    );
-    return others.length ? { ...build, parts: { ...build.parts, own: [...own, ...others] } } : build;
-  }
+  withOffered = withOffered;
 
   /** A build with this copy of an own part in place of the one that it carries. */
-  withOwnPart(build: Build, own: OwnPart): Build {
-    const others = build.parts.own.filter((other) => other.kind !== own.kind || other.id !== own.id);
-    return this.settle({ ...build, parts: { ...build.parts, own: [...others, own] } }, build);
-  }
+  withOwnPart = (build: Build, own: OwnPart): Build => this.settle(withOwnPart(build, own), build);
 
   /** The own parts of a build that the department has since given other figures. */
-  outdated(build: Build, current: readonly OwnPart[]): OwnPart[] {
-    const said = ({ id, kind, likeId, name, figures }: OwnPart) => ({
-      id,
-      kind,
-      likeId,
-      name,
-      figures: Object.fromEntries(figures.map(({ field, value, source }) => [field, { value, source }])),
-    });
-    return current.filter((own) =>
-      build.parts.own.some(
-        (carried) => carried.kind === own.kind && carried.id === own.id && !same(said(carried), said(own)),
-      ),
-    );
-  }
+  outdated = outdated;
 
   /** The figures of a build by which it is compared. */
   measure(build: Build, since?: Evaluation): Record<string, number> {

@@ -1,5 +1,5 @@
-import { Checkbox, SegmentedControl, Table, TextInput } from '@mantine/core';
-import { IconArrowDown, IconArrowUp, IconSearch } from '@tabler/icons-react';
+import { SegmentedControl, Table } from '@mantine/core';
+import { IconArrowDown, IconArrowUp } from '@tabler/icons-react';
 import {
   createColumnHelper,
   flexRender,
@@ -9,12 +9,13 @@ import {
   useReactTable,
 } from '@tanstack/react-table';
 import type { SortingState } from '@tanstack/react-table';
-import { useMemo, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import type { BuildType } from '#core/build';
 import { bare } from '#core/units';
-import { InBar, useTitle, useUnits } from '../common';
+import { Filter, InBar, useTitle, useUnits } from '../common';
 import classes from './catalogue.module.css';
 import { Compare } from './Compare';
+import { PartRow } from './PartRow';
 import { figuresOf, figureText, SHOWN_KINDS, shownParts } from './shown';
 import type { ShownPart } from './shown';
 
@@ -94,23 +95,17 @@ function Parts({ kind }: { kind: string }) {
     getFilteredRowModel: getFilteredRowModel(),
   });
   const rows = table.getRowModel().rows;
-  const pick = (id: string) =>
-    setPicked(
-      picked.includes(id)
-        ? picked.filter((other) => other !== id)
-        : [...picked.slice(-(MOST_COMPARED - 1)), id],
-    );
+  const pick = useCallback(
+    (id: string) =>
+      setPicked((now) =>
+        now.includes(id) ? now.filter((other) => other !== id) : [...now.slice(-(MOST_COMPARED - 1)), id],
+      ),
+    [],
+  );
   return (
     <div className={classes.parts}>
       <div className={classes.filters}>
-        <TextInput
-          size="xs"
-          aria-label="Filter by words"
-          placeholder="Filter by words"
-          leftSection={<IconSearch size={14} />}
-          value={words}
-          onChange={(event) => setWords(event.currentTarget.value)}
-        />
+        <Filter label="Filter by words" placeholder="Filter by words" value={words} onType={setWords} />
         <SegmentedControl size="xs" aria-label="Type of truck" data={TYPES} value={type} onChange={setType} />
         <span className="quiet" role="status">
           {rows.length} of {all.length}
@@ -152,25 +147,13 @@ function Parts({ kind }: { kind: string }) {
           </Table.Thead>
           <Table.Tbody>
             {rows.map((row) => (
-              <Table.Tr key={row.original.id} data-picked={picked.includes(row.original.id)}>
-                <Table.Td>
-                  <Checkbox
-                    size="xs"
-                    aria-label={say(`Compare ${row.original.name}`)}
-                    checked={picked.includes(row.original.id)}
-                    onChange={() => pick(row.original.id)}
-                  />
-                </Table.Td>
-                {row.getVisibleCells().map((cell) => (
-                  <Table.Td
-                    key={cell.id}
-                    ta={cell.column.columnDef.meta ? 'right' : 'left'}
-                    className={cell.column.columnDef.meta ? 'figures' : ''}
-                  >
-                    {flexRender(cell.column.columnDef.cell, cell.getContext())}
-                  </Table.Td>
-                ))}
-              </Table.Tr>
+              <PartRow
+                key={row.original.id}
+                row={row}
+                columns={columns}
+                picked={picked.includes(row.original.id)}
+                onPick={pick}
+              />
             ))}
           </Table.Tbody>
         </Table>

@@ -1,5 +1,6 @@
 export { DataTable } from './DataTable';
 export { FigureField } from './FigureField';
+export { Filter } from './Filter';
 export { Frame, InBar, Skip } from './Frame';
 export { useKeys, useLetters } from './keys';
 export type { Key } from './keys';

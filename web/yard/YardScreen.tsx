@@ -1,13 +1,13 @@
-import { Button, Loader, NativeSelect, Switch, TextInput } from '@mantine/core';
+import { Button, Loader, NativeSelect, Switch } from '@mantine/core';
 import { useDebouncedValue } from '@mantine/hooks';
-import { IconBooks, IconFileImport, IconPlus, IconSearch } from '@tabler/icons-react';
+import { IconBooks, IconFileImport, IconPlus } from '@tabler/icons-react';
 import { Suspense, useState } from 'react';
 import { Link } from 'react-router';
 import type { BuildType } from '#core/build';
 import type { DepartmentView, YardOrder } from '#core/exchange';
 import { counted } from '#core/units';
 import { useDepartments, useYard } from '../api';
-import { useTitle } from '../common';
+import { Filter, useTitle } from '../common';
 import { BuildRow } from './BuildRow';
 import { DepartmentSection } from './DepartmentSection';
 import { ArchiveImport, DepartmentDialog, NewBuildDialog, Unsent } from './later';
@@ -54,16 +54,14 @@ export function YardScreen() {
         </Button>
       </div>
       <div className={classes.asked} role="search">
-        <TextInput
-          size="xs"
+        <Filter
           w={260}
           type="search"
-          aria-label="Search builds and departments"
+          label="Search builds and departments"
           placeholder="Search builds and departments"
-          leftSection={<IconSearch size={14} />}
           maxLength={80}
           value={typed}
-          onChange={(event) => setTyped(event.currentTarget.value)}
+          onType={setTyped}
         />
         <NativeSelect
           size="xs"

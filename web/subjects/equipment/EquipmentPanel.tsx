@@ -1,5 +1,4 @@
-import { Button, NativeSelect, TextInput } from '@mantine/core';
-import { IconSearch } from '@tabler/icons-react';
+import { Button, NativeSelect } from '@mantine/core';
 import { useCallback, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import {
   allowanceLeftLb,
@@ -14,7 +13,7 @@ import {
 } from '#core/subjects/equipment';
 import type { EquipmentOrder, EquipmentRow, EquipmentSection } from '#core/subjects/equipment';
 import { capital, counted, formatWhole, lb } from '#core/units';
-import { sayWithUndo, useUnits } from '../../common';
+import { Filter, sayWithUndo, useUnits } from '../../common';
 import { classes, DeltaHeads, useTakenOff } from '../../panel';
 import type { PanelProps } from '../face';
 import { AddPieces } from './AddPieces';
@@ -211,13 +210,11 @@ export function EquipmentPanel(props: PanelProps) {
       {all.length > 0 && (
         <div className={look.tools}>
           {all.length > MANY && (
-            <TextInput
-              size="xs"
-              aria-label="Filter the list"
+            <Filter
+              label="Filter the list"
               placeholder="Filter by name, group or place"
-              leftSection={<IconSearch size={14} />}
               value={words}
-              onChange={(event) => setWords(event.currentTarget.value)}
+              onType={setWords}
             />
           )}
           <NativeSelect

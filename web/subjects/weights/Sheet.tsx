@@ -1,5 +1,4 @@
-import { Button, Text, TextInput } from '@mantine/core';
-import { IconSearch } from '@tabler/icons-react';
+import { Button, Text } from '@mantine/core';
 import { useCallback, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { BASIS_NAMES, withBlock } from '#core/build';
 import {
@@ -15,7 +14,7 @@ import {
 } from '#core/subjects/weights';
 import type { SheetColumn, SheetRow } from '#core/subjects/weights';
 import { bare, capital, counted, lb } from '#core/units';
-import { useUnits } from '../../common';
+import { Filter, useUnits } from '../../common';
 import { RefusedRows } from '../../files';
 import { useSession } from '../../session';
 import { cellText, COLUMNS, isWritten } from './columns';
@@ -138,14 +137,7 @@ export function Sheet() {
   return (
     <>
       <div className={look.tools}>
-        <TextInput
-          size="xs"
-          aria-label="Filter the sheet"
-          placeholder="Filter by words"
-          leftSection={<IconSearch size={14} />}
-          value={words}
-          onChange={(event) => setWords(event.currentTarget.value)}
-        />
+        <Filter label="Filter the sheet" placeholder="Filter by words" value={words} onType={setWords} />
         {askedRow ? (
           <HowKnown
             row={askedRow}
