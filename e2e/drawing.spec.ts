@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import type { Locator, Page } from '@playwright/test';
-import { newBuild, newDepartment, openStep, reading, saved, scale, step } from './hands.js';
+import { copyOf, newBuild, newDepartment, openStep, reading, saved, scale, step } from './hands.js';
 
 async function openBuild(page: Page, name: string): Promise<void> {
   await page.goto('/');
@@ -56,6 +56,16 @@ test('a change leaves its difference on the scale, and the drawing follows', asy
   await page.keyboard.press('ArrowRight');
   await expect(reading(page, 'Rear axle')).toContainText(/\+\d+ lb/);
   expect(await page.getByRole('img', { name: /^Ghost engine/ }).getAttribute('aria-label')).not.toBe(before);
+});
+
+test('the scale is whole however much it has to say', async ({ page }) => {
+  const id = await copyOf(page, 'River pumper', 'Overloaded engine');
+  await page.goto(`/builds/${id}`);
+  await page.getByRole('radio', { name: /^Custom chassis, long four-door cab(?!, tandem)/ }).check();
+  const all = page.getByRole('button', { name: /^All \d+ checks/ });
+  const payload = page.getByText(/^Payload left: .*must come off/);
+  await expect(payload).toBeInViewport({ ratio: 0.99 });
+  await expect(all).toBeInViewport({ ratio: 0.99 });
 });
 
 test('what causes a finding is pointed out on the drawing', async ({ page }) => {

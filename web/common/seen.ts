@@ -13,7 +13,7 @@ const observer = (): IntersectionObserver =>
     (entries) => {
       for (const { target, isIntersecting } of entries) if (isIntersecting) told.get(target)?.();
     },
-    { rootMargin: NEAR },
+    { rootMargin: NEAR, scrollMargin: NEAR },
   ));
 
 /** Whether something has come near to what is in sight; from then on it has. */

@@ -35,7 +35,7 @@ const Foot = memo(({ evaluation: now, onOpen }: Pick<ScaleProps, 'evaluation' | 
   const left = evaluation.read(payloadLeft);
   const others = findings.filter(({ id, status }) => status !== 'holds' && !SHOWN.includes(id));
   return (
-    <p className={classes.foot} style={{ margin: 0 }}>
+    <p className={classes.foot}>
       <span>
         Payload left:{' '}
         {left.map(({ place, ...payload }, i) => (
@@ -45,12 +45,7 @@ const Foot = memo(({ evaluation: now, onOpen }: Pick<ScaleProps, 'evaluation' | 
           </span>
         ))}
       </span>
-      <button
-        type="button"
-        className={classes.reading}
-        style={{ width: 'auto', marginLeft: 'auto', padding: '0 5px' }}
-        onClick={() => onOpen(null)}
-      >
+      <button type="button" className={classes.all} onClick={() => onOpen(null)}>
         {others.length === 0
           ? `All ${findings.length} checks`
           : `All ${findings.length} checks, ${others.length} more to look at`}
