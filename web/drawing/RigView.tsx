@@ -4,7 +4,7 @@ import { Rect } from './kit';
 import { drawShape } from './parts';
 import { fromItsFront, frontOf } from './local';
 import { inOrder, VIEWS } from './view';
-import type { Placed, ViewId } from './view';
+import type { Flat, Placed, ViewId } from './view';
 
 /** Whether two shapes look the same: plain data, few fields. */
 const alike = (a: Shape, b: Shape): boolean => a === b || JSON.stringify(a) === JSON.stringify(b);
@@ -49,11 +49,15 @@ export const RigView = memo(function RigView({
 
 /** Inches by which a shape must have changed to leave a ghost. */
 const NOTICED_IN = 0.4;
+/** Where a whole truck has moved, the outlines of its largest parts say so; those of every hose would hide it. */
+const MOST_GHOSTS = 10;
 
 const elsewhere = (was: Shape, now: Shape | undefined): boolean =>
   !now ||
   was.kind !== now.kind ||
   (Object.keys(was.box) as (keyof Box)[]).some((key) => Math.abs(was.box[key] - now.box[key]) > NOTICED_IN);
+
+const areaOf = ({ u0, u1, v0, v1 }: Flat): number => Math.abs((u1 - u0) * (v1 - v0));
 
 /** The outlines of what a truck had elsewhere, or not at all, than another: the ghost of a change. */
 export const GhostView = memo(function GhostView({
@@ -70,7 +74,9 @@ export const GhostView = memo(function GhostView({
     ...component,
     shapes: component.shapes.filter((shape, i) => elsewhere(shape, kept.get(component.id)?.[i])),
   }));
-  return inOrder(changed, VIEWS[view]).map(({ key, shape }) => (
-    <Rect key={key} {...VIEWS[view].flat(shape.box)} pen="hidden" />
-  ));
+  return inOrder(changed, VIEWS[view])
+    .map(({ key, shape }) => ({ key, seen: VIEWS[view].flat(shape.box) }))
+    .sort((a, b) => areaOf(b.seen) - areaOf(a.seen))
+    .slice(0, MOST_GHOSTS)
+    .map(({ key, seen }) => <Rect key={key} {...seen} pen="hidden" />);
 });
