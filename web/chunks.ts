@@ -1,13 +1,8 @@
-/**
- * What travels in one file. A screen that loads a hundred small files pays for a hundred heads, and what is
- * compressed alone knows nothing of its neighbors; so what every screen needs, what computes, and the fields of
- * the bench come in one file each. The screens themselves are split by their imports.
- */
 const packages = (...names: string[]) => `node_modules/(?:${names.join('|')})/`;
 const mantine = (...components: string[]) =>
   packages(`@mantine/core/esm/components/(?:${components.join('|')})`);
 
-/** Of these files only what is used travels. */
+/** What every screen needs; of each package only what is used. */
 const LIBRARIES = [
   packages(
     'react',
@@ -46,10 +41,12 @@ const LIBRARIES = [
   '/core/units/',
   '/core/kernel/(?:check|reading)\\.ts',
 ];
+/** What computes a truck. */
 const CORE = [
   '/core/(?:build|kernel|truck|subjects|limits)/',
   packages('class-validator', 'class-transformer', 'reflect-metadata', 'validator', 'simple-statistics'),
 ];
+/** With what is chosen and dragged on the bench. */
 const FIELDS = [
   mantine('Combobox', 'Select', 'Slider', 'NumberInput', 'SegmentedControl', 'FloatingIndicator'),
   packages('react-number-format', '@use-gesture'),
@@ -61,6 +58,11 @@ const group = (name: string, of: string[], priority: number) => ({
   priority,
 });
 
+/**
+ * What travels in one file. A screen that loads a hundred small files pays for a hundred heads, and what is
+ * compressed alone knows nothing of its neighbors; so what every screen needs, what computes, and the fields of
+ * the bench come in one file each. The screens themselves are split by their imports.
+ */
 export const chunks = {
   groups: [group('libraries', LIBRARIES, 3), group('core', CORE, 2), group('fields', FIELDS, 1)],
 };

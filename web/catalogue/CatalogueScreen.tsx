@@ -114,49 +114,51 @@ function Parts({ kind }: { kind: string }) {
       {picked.length > 0 && (
         <Compare kind={kind} parts={picked.map((id) => all.find((part) => part.id === id)!)} onDrop={pick} />
       )}
-      <Table verticalSpacing={4} miw={640} className={classes.table} stickyHeader>
-        <Table.Thead>
-          {table.getHeaderGroups().map((group) => (
-            <Table.Tr key={group.id}>
-              <Table.Th>
-                <span className="unseen">Compare</span>
-              </Table.Th>
-              {group.headers.map((header) => {
-                const sorted = header.column.getIsSorted();
-                return (
-                  <Table.Th
-                    key={header.id}
-                    ta={header.column.columnDef.meta ? 'right' : 'left'}
-                    aria-sort={sorted === 'asc' ? 'ascending' : sorted === 'desc' ? 'descending' : 'none'}
-                  >
-                    <button
-                      type="button"
-                      className={classes.sort}
-                      onClick={header.column.getToggleSortingHandler()}
+      <div className={classes.rows}>
+        <Table verticalSpacing={4} miw={640} className={classes.table} stickyHeader>
+          <Table.Thead>
+            {table.getHeaderGroups().map((group) => (
+              <Table.Tr key={group.id}>
+                <Table.Th>
+                  <span className="unseen">Compare</span>
+                </Table.Th>
+                {group.headers.map((header) => {
+                  const sorted = header.column.getIsSorted();
+                  return (
+                    <Table.Th
+                      key={header.id}
+                      ta={header.column.columnDef.meta ? 'right' : 'left'}
+                      aria-sort={sorted === 'asc' ? 'ascending' : sorted === 'desc' ? 'descending' : 'none'}
                     >
-                      <span>{flexRender(header.column.columnDef.header, header.getContext())}</span>
-                      {sorted === 'asc' && <IconArrowUp size={13} aria-hidden="true" />}
-                      {sorted === 'desc' && <IconArrowDown size={13} aria-hidden="true" />}
-                    </button>
-                  </Table.Th>
-                );
-              })}
-            </Table.Tr>
-          ))}
-        </Table.Thead>
-        <Table.Tbody>
-          {rows.map((row) => (
-            <PartRow
-              key={row.original.id}
-              row={row}
-              columns={columns}
-              picked={picked.includes(row.original.id)}
-              onPick={pick}
-            />
-          ))}
-        </Table.Tbody>
-      </Table>
-      {rows.length === 0 && <p className="quiet">Nothing here has those words in its name.</p>}
+                      <button
+                        type="button"
+                        className={classes.sort}
+                        onClick={header.column.getToggleSortingHandler()}
+                      >
+                        <span>{flexRender(header.column.columnDef.header, header.getContext())}</span>
+                        {sorted === 'asc' && <IconArrowUp size={13} aria-hidden="true" />}
+                        {sorted === 'desc' && <IconArrowDown size={13} aria-hidden="true" />}
+                      </button>
+                    </Table.Th>
+                  );
+                })}
+              </Table.Tr>
+            ))}
+          </Table.Thead>
+          <Table.Tbody>
+            {rows.map((row) => (
+              <PartRow
+                key={row.original.id}
+                row={row}
+                columns={columns}
+                picked={picked.includes(row.original.id)}
+                onPick={pick}
+              />
+            ))}
+          </Table.Tbody>
+        </Table>
+        {rows.length === 0 && <p className="quiet">Nothing here has those words in its name.</p>}
+      </div>
     </div>
   );
 }
