@@ -22,7 +22,10 @@ export interface OverProps extends Omit<GripsProps, 'grips' | 'latest'> {
   withGrips: boolean;
 }
 
-/** What lies over the drawing: where things were before, and what can be moved. It follows when the drawing is painted. */
+/**
+ * What lies over the drawing: where things were before, and what can be moved. It follows when the drawing is
+ * painted.
+ */
 export function Over({ evaluation, before, picture, step, held, withGrips, onMove, onLetGo }: OverProps) {
   const now = useMemo(() => ({ evaluation, before, picture, step }), [evaluation, before, picture, step]);
   const later = useFollowing(now);

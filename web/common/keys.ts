@@ -6,7 +6,10 @@ export type Key = readonly [key: string, run: () => void];
 /** Of these inputs a letter is no text. */
 const NO_TEXT = ['radio', 'checkbox', 'range', 'button', 'submit', 'file'];
 
-/** Whether what has the focus takes letters for itself: a field, a list that is searched by typing, a cell of a sheet. */
+/**
+ * Whether what has the focus takes letters for itself: a field, a list that is searched by typing, a cell of a
+ * sheet.
+ */
 const takesLetters = (target: EventTarget | null): boolean =>
   target instanceof HTMLElement &&
   (target.isContentEditable ||

@@ -74,7 +74,10 @@ export function afterPaint(run: () => void): () => void {
 
 const NOTHING: readonly void[] = [];
 
-/** A value that follows when what is urgent of an edit is drawn and, while something is dragged, when the hand rests. */
+/**
+ * A value that follows when what is urgent of an edit is drawn and, while something is dragged, when the hand
+ * rests.
+ */
 export function useFollowing<T extends object>(value: T): T {
   const [followed, follow] = useState(value);
   useEffect(() => {

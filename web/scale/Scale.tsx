@@ -27,7 +27,10 @@ const ROLL = 'roll';
 /** What has a bar of its own. */
 const SHOWN = [...LOADS, ...SIDES, ROLL];
 
-/** What may still be loaded, and how many checks there are beside those of the bars: both follow when these are drawn. */
+/**
+ * What may still be loaded, and how many checks there are beside those of the bars: both follow when these are
+ * drawn.
+ */
 const Foot = memo(({ evaluation: now, onOpen }: Pick<ScaleProps, 'evaluation' | 'onOpen'>) => {
   const { say } = useUnits();
   const evaluation = useFollowing(now);
