@@ -7,9 +7,7 @@ import { DEMONSTRATION } from '#core/demonstration';
 const script = fileURLToPath(new URL('calc.mjs', import.meta.url));
 const calc = (args: string[], input = '') =>
   spawnSync(process.execPath, [script, ...args], { input, encoding: 'utf8' });
-const examples = (
-  name: string,
-): { input: unknown; expect: { totalLb?: number; capacityGal?: number; approachDeg?: number } }[] =>
+const examples = (name: string): { input: unknown; expect: Record<string, number> }[] =>
   JSON.parse(readFileSync(new URL(`../core/test/examples/${name}.json`, import.meta.url), 'utf8'));
 
 describe('npm run -s calc', () => {
@@ -17,6 +15,8 @@ describe('npm run -s calc', () => {
     ['weights', 'totalLb'],
     ['tank', 'capacityGal'],
     ['angles', 'approachDeg'],
+    ['turning', 'wallToWallRadiusFt'],
+    ['bridge', 'worstMarginLb'],
   ] as const)('%s reproduces a worked example as one JSON object', (name, figure) => {
     const [example] = examples(name);
     const { status, stdout, stderr } = calc([name, '-'], JSON.stringify(example!.input));
@@ -62,7 +62,7 @@ describe('npm run -s calc', () => {
       'no such calculation',
       ['toString', '-'],
       '{}',
-      /^NAME must be one of weights, tank, payload, angles, evaluate \(was "toString"\)/,
+      /^NAME must be one of weights, tank, payload, angles, turning, bridge, evaluate \(was "toString"\)/,
     ],
     ['no words', [], '', /^usage: /],
   ])('%s: one line on standard error, exit 2, nothing on standard output', (_, args, input, message) => {

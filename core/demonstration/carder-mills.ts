@@ -1,10 +1,12 @@
 import { numbered } from '../build/index.js';
+import { carderBrief } from './briefs.js';
 import { house } from '../subjects/index.js';
 
 /** A ladder with a pump for six-story mills between narrow curbs. */
 export const millLadder = house.build(
   { name: 'Mill ladder', department: { name: 'Carder Mills Fire Department' }, type: 'aerial' },
   {
+    brief: carderBrief,
     limits: { profileId: 'us-quint' },
     chassis: {
       partId: 'custom-long-tandem',

@@ -1,6 +1,7 @@
 import type { Build } from '../build/index.js';
-import { DISTRICT_KINDS, DISTRICT_NAMES } from './districts.js';
-import type { DistrictKind } from './districts.js';
+import { DISTRICT_KINDS, DISTRICT_NAMES } from '../subjects/brief/index.js';
+import type { Brief, DistrictKind } from '../subjects/brief/index.js';
+import { carderBrief, osierBrief, saltgrassBrief } from './briefs.js';
 import { millLadder } from './carder-mills.js';
 import { riverPumper, riverPumperSteps } from './osier-reach.js';
 import { grassTruck } from './saltgrass-flats.js';
@@ -11,12 +12,14 @@ export const DEMONSTRATION: {
   name: string;
   district: string;
   kind: DistrictKind;
+  brief: Brief;
   builds: Build[];
   steps?: DemonstrationStep[];
 }[] = [
   {
     name: 'Osier Reach Fire District',
     kind: 'rural',
+    brief: osierBrief,
     builds: [riverPumper],
     steps: riverPumperSteps,
     district:
@@ -25,12 +28,14 @@ export const DEMONSTRATION: {
   {
     name: 'Carder Mills Fire Department',
     kind: 'city',
+    brief: carderBrief,
     builds: [millLadder],
     district: 'Canal town of brick mills turned into six-story flats; narrow lanes, hydrants everywhere.',
   },
   {
     name: 'Saltgrass Flats Rural Fire District',
     kind: 'wildland',
+    brief: saltgrassBrief,
     builds: [grassTruck],
     district: 'Coastal grass and wind-farm tracks on soft ground; four volunteers a truck.',
   },

@@ -1,5 +1,6 @@
 import { numbered } from '../build/index.js';
 import type { Build } from '../build/index.js';
+import { osierBrief } from './briefs.js';
 import { house } from '../subjects/index.js';
 import { inches, lb } from '../units/index.js';
 import type { DemonstrationStep } from './step.js';
@@ -8,6 +9,7 @@ import type { DemonstrationStep } from './step.js';
 export const riverPumper = house.build(
   { name: 'River pumper', department: { name: 'Osier Reach Fire District' }, type: 'pumper' },
   {
+    brief: osierBrief,
     limits: { profileId: 'us-pumper' },
     chassis: {
       partId: 'custom-medium',

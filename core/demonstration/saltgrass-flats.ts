@@ -1,10 +1,12 @@
 import { numbered } from '../build/index.js';
+import { saltgrassBrief } from './briefs.js';
 import { house } from '../subjects/index.js';
 
 /** A light brush truck for soft ground and wind-farm tracks. */
 export const grassTruck = house.build(
   { name: 'Grass truck', department: { name: 'Saltgrass Flats Rural Fire District' }, type: 'brush' },
   {
+    brief: saltgrassBrief,
     limits: { profileId: 'us-wildland-6' },
     chassis: {
       partId: 'light-4x4',

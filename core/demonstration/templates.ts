@@ -4,7 +4,8 @@ import { allAssumed } from '../kernel/index.js';
 import type { Choices } from '../kernel/index.js';
 import type { EquipmentLine } from '../subjects/equipment/index.js';
 import { house } from '../subjects/index.js';
-import type { DistrictKind } from './districts.js';
+import { startBrief } from '../subjects/brief/index.js';
+import type { Brief, DistrictKind } from '../subjects/brief/index.js';
 import { plainChoices } from './starter.js';
 
 type Line = Omit<EquipmentLine, 'id'>;
@@ -137,12 +138,13 @@ const TEMPLATES: Record<BuildType, Record<DistrictKind, Choices>> = {
 /** Usual allowance for what is not itemized, percent. */
 const UNLISTED_PCT = 5;
 
-/** A sensible whole truck for a kind of district; every choice of it is marked as assumed. */
+/** A sensible whole truck for a kind of district and its brief; every choice of it is marked as assumed. */
 export const startBuild = (
   type: BuildType,
   kind: DistrictKind,
   name: string,
   departmentName: string,
+  brief: Brief = startBrief(kind),
 ): Build =>
   allAssumed(
     house,
@@ -150,6 +152,7 @@ export const startBuild = (
       { name, department: { name: departmentName }, type },
       {
         ...plainChoices(type),
+        brief,
         ...structuredClone(TEMPLATES[type][kind]),
         money: { unlistedPct: UNLISTED_PCT },
       },

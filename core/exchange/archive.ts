@@ -4,7 +4,9 @@ import { BadInput, judge, Letters, MayBeLeftOut, Nested, Open } from '../build/i
 import type { Build, PartCopy } from '../build/index.js';
 import type { Figures, OwnPart } from '../kernel/index.js';
 import { house } from '../subjects/index.js';
+import type { Brief } from '../subjects/brief/index.js';
 import { NewDepartment } from './api.js';
+import { BriefRules } from './api-brief.js';
 import { OwnPartRules } from './api-parts.js';
 import { AreFigures } from './figures.js';
 import { Moment, RevisionNumber } from './moments.js';
@@ -29,6 +31,11 @@ class ArchivedDepartment extends NewDepartment {
 
   @IsBoolean()
   archived!: boolean;
+
+  /** Left out where it is the usual one of the kind of district. */
+  @MayBeLeftOut()
+  @Nested(() => BriefRules)
+  brief?: Brief;
 }
 
 /** How much is in an archive. */

@@ -1,9 +1,18 @@
 import { judge } from '../build/index.js';
 import { anglesCalculation } from '../subjects/angles/index.js';
+import { bridge } from '../subjects/bridges/index.js';
 import { house } from '../subjects/index.js';
+import { turning } from '../subjects/streets/index.js';
 import { tankCalculation } from '../subjects/tank/index.js';
 import { payload, weigh } from '../subjects/weights/index.js';
-import { AnglesInput, PayloadInput, TankInput, WeightsInput } from './calc-input.js';
+import {
+  AnglesInput,
+  BridgeInput,
+  PayloadInput,
+  TankInput,
+  TurningInput,
+  WeightsInput,
+} from './calc-input.js';
 import { report } from './report.js';
 
 /**
@@ -15,5 +24,7 @@ export const CALCULATIONS = {
   tank: (input: unknown) => tankCalculation(judge(TankInput, input)),
   payload: (input: unknown) => payload(judge(PayloadInput, input)),
   angles: (input: unknown) => anglesCalculation(judge(AnglesInput, input)),
+  turning: (input: unknown) => turning(judge(TurningInput, input)),
+  bridge: (input: unknown) => bridge(judge(BridgeInput, input)),
   evaluate: (input: unknown) => report(house.parse(input)),
 };

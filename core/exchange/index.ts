@@ -1,4 +1,5 @@
 export * from './api.js';
+export * from './api-brief.js';
 export * from './api-history.js';
 export * from './api-parts.js';
 export * from './api-yard.js';

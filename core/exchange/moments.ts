@@ -8,6 +8,11 @@ export const RevisionNumber = (): PropertyDecorator => (target, key) => {
   for (const rule of [IsInt(), Min(1), Max(MOST_REVISIONS)]) rule(target, key as string);
 };
 
+/** The same, or 0 before the first. */
+export const RevisionOrNone = (): PropertyDecorator => (target, key) => {
+  for (const rule of [IsInt(), Min(0), Max(MOST_REVISIONS)]) rule(target, key as string);
+};
+
 const WRITTEN = /^(?:19|20|21)\d\d-\d\d-\d\dT\d\d:\d\d:\d\d(?:\.\d{1,6})?Z$/;
 const SECONDS = 19;
 

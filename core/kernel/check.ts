@@ -5,7 +5,8 @@ import type { AnyReading, Reading, ValuesOf } from './reading.js';
 /** What a check says: it holds, it holds but only just, or it does not. */
 export type Status = 'holds' | 'caution' | 'fails';
 
-export type Unit = 'lb' | '%' | 'deg' | 'gal' | 'gpm' | 'ft' | 'ft3' | 'in' | 'seats' | 'pieces' | '$';
+export type Unit =
+  'lb' | '%' | 'deg' | 'gal' | 'gpm' | 'ft' | 'ft3' | 'in' | 'seats' | 'pieces' | '$' | 'mph' | 'psi' | 's';
 
 export interface Contributor {
   componentId: string;

@@ -2,8 +2,8 @@ import { amount, change, formatMoney, signed } from '../units/index.js';
 import type { Quantity } from '../units/index.js';
 import type { Reading } from './reading.js';
 
-/** In what a figure is given: a quantity, or cents, minutes, degrees. */
-export type FigureUnit = Quantity | '$' | 'min' | 'deg';
+/** In what a figure is given: a quantity, or cents, or minutes. */
+export type FigureUnit = Quantity | '$' | 'min';
 
 /** A figure of a truck that options, revisions, comparisons, schools and charts show. */
 export interface Figure {
@@ -33,19 +33,14 @@ export const changeOf = (before: Figures, after: Figures): Figures =>
   );
 
 const tenths = (value: number): string => (Math.round(value * 10) / 10 + 0).toFixed(1).replace('-', '−');
-const UNITS_OF_NO_SYSTEM: Partial<Record<FigureUnit, string>> = { min: ' min', deg: '°' };
 
 /** A figure in words, with its quantity in place. */
 export const saidFigure = ({ unit }: Pick<Figure, 'unit'>, value: number): string =>
-  unit === '$'
-    ? formatMoney(value)
-    : unit === 'min' || unit === 'deg'
-      ? `${tenths(value)}${UNITS_OF_NO_SYSTEM[unit]}`
-      : amount(value, unit);
+  unit === '$' ? formatMoney(value) : unit === 'min' ? `${tenths(value)} min` : amount(value, unit);
 
 /** A change of a figure in words, with its sign. */
 export const saidChange = ({ unit }: Pick<Figure, 'unit'>, value: number): string =>
-  unit === '$' || unit === 'min' || unit === 'deg'
+  unit === '$' || unit === 'min'
     ? signed(value, (v) => saidFigure({ unit }, v))
     : change(amount(value, unit));
 

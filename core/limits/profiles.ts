@@ -16,14 +16,34 @@ const limits = (
 const HOUSE = 'House rule';
 const FRAME_NOTE = 'Standing still; the road multiplies it. The frame’s maker and the body builder decide';
 
+const STEER_NOTE = 'A driver turns the wheels while the truck rolls; slower is shorter';
 const COMPLIANCE_NOTE = '15 to 25 % is usual; a tilt test of a truck like this one replaces it';
 
 /** What holds whatever the standard: the makers' ratings with a reserve, and that the truck steers. */
 const ratings: Profile['limits'] = limits(
   HOUSE,
-  { frontSharePct: 25, reservePct: 3, frameMomentPct: 35, seatLb: 250, compliancePct: 20 },
-  { frameMomentPct: FRAME_NOTE, compliancePct: COMPLIANCE_NOTE },
+  { frontSharePct: 25, reservePct: 3, frameMomentPct: 35, seatLb: 250, compliancePct: 20, steerFt: 12 },
+  { frameMomentPct: FRAME_NOTE, compliancePct: COMPLIANCE_NOTE, steerFt: STEER_NOTE },
 );
+
+/** Weight limits of roads in the United States: those of emergency vehicles, and those of any truck. */
+const usRoads: Profile['limits'] = {
+  ...limits(
+    'US federal limits for emergency vehicles, confirm with the road authority',
+    {
+      emergencySteerLb: 24_000,
+      emergencySingleLb: 33_500,
+      emergencyTandemLb: 62_000,
+      emergencyGrossLb: 86_000,
+    },
+    { emergencyTandemLb: '52,000 lb where the rear axle steers and is driven' },
+  ),
+  ...limits('US federal limits, confirm with the road authority', {
+    ordinarySingleLb: 20_000,
+    ordinaryTandemLb: 34_000,
+    ordinaryGrossLb: 80_000,
+  }),
+};
 
 /** What every apparatus of a standard is held to. */
 const common = (basis: string): Profile['limits'] => ({
@@ -94,7 +114,12 @@ const COMPACT_NOTES = {
 } as const;
 
 /** The kinds of structural apparatus under one standard; `prefix` begins their ids. */
-function structural(prefix: string, where: string, standard: string): Profile[] {
+function structural(
+  prefix: string,
+  where: string,
+  standard: string,
+  roads: Profile['limits'] = {},
+): Profile[] {
   const basis = `${standard}, confirm against the adopted edition`;
   const profile = (
     id: string,
@@ -106,7 +131,7 @@ function structural(prefix: string, where: string, standard: string): Profile[] 
     id: `${prefix}-${id}`,
     name: `${where}, ${name}`,
     types,
-    limits: { ...common(basis), ...limits(basis, values, notes) },
+    limits: { ...common(basis), ...roads, ...limits(basis, values, notes) },
   });
   return [
     profile('pumper', 'pumper', ['pumper'], PUMPER),
@@ -139,6 +164,7 @@ const wildland =
     types,
     limits: {
       ...common('NFPA 1900 or 1906, confirm against the adopted edition'),
+      ...usRoads,
       ...limits('NFPA 1900 or 1906, confirm against the adopted edition', { allowanceLb }),
       ...limits('Interagency engine type, confirm against the adopted list', values),
     },
@@ -149,8 +175,8 @@ const wildland =
  * the edition adopted by the authority having jurisdiction decides.
  */
 export const PROFILES: Profile[] = [
-  ...structural('us', 'US structural', 'NFPA 1900'),
-  ...structural('us-2016', 'US structural before 2024', 'NFPA 1901 (2016)'),
+  ...structural('us', 'US structural', 'NFPA 1900', usRoads),
+  ...structural('us-2016', 'US structural before 2024', 'NFPA 1901 (2016)', usRoads),
   ...structural('canada', 'Canada', 'CAN/ULC-S515'),
   ...TYPES.map(wildland(['brush'])),
   ...LARGE_TYPES.map(wildland(['pumper'])),

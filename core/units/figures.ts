@@ -37,15 +37,22 @@ export const cubicFeet = figure('ft3');
 export const lbPerFt = figure('lbft');
 /** Bending moment, lb·in. */
 export const moment = figure('moment');
+/** Miles an hour. */
+export const mph = figure('mph');
+/** Horsepower. */
+export const horsepower = figure('hp');
 /** Pounds an inch. */
 export const lbPerIn = figure('lbin');
 
-const UNITS_OF_NO_SYSTEM: Record<string, string> = { '%': ' %', deg: '°' };
+/** An angle, degrees. */
+export const degrees = figure('deg');
+
+const UNITS_OF_NO_SYSTEM: Record<string, string> = { '%': ' %' };
 
 /** One of what is counted in such a unit. */
 const ONE_OF: Record<string, string> = { pieces: 'piece', seats: 'seat' };
 
-/** A value with its unit: a quantity as a figure, a percentage, degrees, or things that are counted. */
+/** A value with its unit: a quantity as a figure, a percentage, or things that are counted. */
 export const amount = (value: number, unit: string): string =>
   (QUANTITIES as readonly string[]).includes(unit)
     ? figure(unit as Quantity)(value)
@@ -87,7 +94,8 @@ function say(marks: string, value: number, quantity: Quantity, system: UnitSyste
       ? inEighths(value)
       : grouped(shown, decimals, quantity === 'ftin');
   const sign = !marks.includes('±') || Number.isNaN(shown) ? '' : shown > 0 ? '+' : shown === 0 ? '±' : '';
-  return `${sign}${withMinus(number)}${marks.includes('#') || inFeet || unit === '' ? '' : ` ${unit}`}`;
+  const mark = marks.includes('#') || inFeet || unit === '' ? '' : unit === '°' ? unit : ` ${unit}`;
+  return `${sign}${withMinus(number)}${mark}`;
 }
 
 /** A text of the core with its figures said in a system. */

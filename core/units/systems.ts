@@ -20,6 +20,9 @@ export const QUANTITIES = [
   'lbft',
   'lbin',
   'moment',
+  'mph',
+  'hp',
+  'deg',
   'count',
 ] as const;
 export type Quantity = (typeof QUANTITIES)[number];
@@ -38,9 +41,13 @@ const M_PER_FT = 0.3048;
 const L_PER_GAL = 3.785411784;
 const L_PER_IMPERIAL_GAL = 4.54609;
 const KPA_PER_PSI = 6.894757293168361;
+const KMH_PER_MPH = 1.609344;
+const KW_PER_HP = 0.74569987158227;
 
 /** Counted alike everywhere. */
 const COUNT: Shown = { unit: '', factor: 1, decimals: 0 };
+/** Angles, likewise. */
+const DEGREES: Shown = { unit: '°', factor: 1, decimals: 1 };
 
 const US: Record<Quantity, Shown> = {
   lb: { unit: 'lb', factor: 1, decimals: 0 },
@@ -56,6 +63,9 @@ const US: Record<Quantity, Shown> = {
   lbft: { unit: 'lb/ft', factor: 1, decimals: 2 },
   lbin: { unit: 'lb/in', factor: 1, decimals: 1 },
   moment: { unit: 'thousand lb·in', factor: 0.001, decimals: 0 },
+  mph: { unit: 'mph', factor: 1, decimals: 0 },
+  hp: { unit: 'hp', factor: 1, decimals: 0 },
+  deg: DEGREES,
   count: COUNT,
 };
 
@@ -73,6 +83,9 @@ const METRIC: Record<Quantity, Shown> = {
   lbft: { unit: 'kg/m', factor: KG_PER_LB / M_PER_FT, decimals: 2 },
   lbin: { unit: 'kg/cm', factor: KG_PER_LB / (MM_PER_IN / 10), decimals: 2 },
   moment: { unit: 'kN·m', factor: (NEWTON_PER_LB * MM_PER_IN) / 1e6, decimals: 0 },
+  mph: { unit: 'km/h', factor: KMH_PER_MPH, decimals: 0 },
+  hp: { unit: 'kW', factor: KW_PER_HP, decimals: 0 },
+  deg: DEGREES,
   count: COUNT,
 };
 

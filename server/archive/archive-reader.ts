@@ -78,7 +78,11 @@ export class ArchiveReader {
   /** A department, with its id where that is free. */
   private async begin({ id: wanted, ...said }: ArchivedDepartment): Promise<void> {
     const id = await this.idFor(Department, wanted);
-    const made = await this.manager.save(Department, this.manager.create(Department, { ...said, ...id }));
+    const briefRevision = said.brief ? 1 : 0;
+    const made = await this.manager.save(
+      Department,
+      this.manager.create(Department, { ...said, ...id, briefRevision } as never),
+    );
     this.departmentId = made.id;
   }
 

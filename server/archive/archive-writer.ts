@@ -15,6 +15,11 @@ const BATCH = 100;
 
 const line = (of: object): string => `${JSON.stringify(of)}\n`;
 
+type Archived = Pick<
+  Department,
+  'id' | 'name' | 'district' | 'kind' | 'archived' | 'brief' | 'briefRevision'
+>;
+
 /** Writes a department out line by line, as it stood when it was begun. */
 export class ArchiveWriter {
   private readonly written = new Set<string>();
@@ -26,7 +31,7 @@ export class ArchiveWriter {
   ) {}
 
   /** Everything of a department, as the lines of its archive. */
-  async *write(department: Department): AsyncGenerator<string> {
+  async *write(department: Archived): AsyncGenerator<string> {
     for await (const each of this.content(department)) {
       this.lines += 1;
       yield each;
@@ -34,7 +39,15 @@ export class ArchiveWriter {
     yield line({ line: 'end', lines: this.lines });
   }
 
-  private async *content({ id, name, district, kind, archived }: Department): AsyncGenerator<string> {
+  private async *content({
+    id,
+    name,
+    district,
+    kind,
+    archived,
+    brief,
+    briefRevision,
+  }: Archived): AsyncGenerator<string> {
     const parts = await this.manager.find(OwnPartRow, {
       where: { departmentId: id },
       order: { createdAt: 'ASC', id: 'ASC' },
@@ -51,7 +64,7 @@ export class ArchiveWriter {
       line: 'department',
       format: ARCHIVE_FORMAT,
       version: ARCHIVE_VERSION,
-      department: { id, name, district, kind, archived },
+      department: { id, name, district, kind, archived, ...(briefRevision > 0 ? { brief } : {}) },
       holds: { builds: builds.length, revisions, ownParts: parts.length },
     });
     for (const { part } of parts) yield line({ line: 'ownPart', part });

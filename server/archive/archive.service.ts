@@ -25,7 +25,7 @@ export class ArchiveService {
 
   /** The department with its own parts and every revision of its builds, as one state of the database. */
   async write(departmentId: string): Promise<{ name: string; lines: Readable }> {
-    const department = await this.departments.named(departmentId);
+    const department = await this.departments.whole(departmentId);
     const runner = this.source.createQueryRunner();
     await runner.startTransaction('REPEATABLE READ');
     const writer = new ArchiveWriter(runner.manager, this.catalogue);

@@ -59,10 +59,12 @@ export class BuildsService {
     return whole!;
   }
 
-  /** A new build: a sensible whole truck for the department's kind of district, all of it assumed. */
+  /** A new build: a sensible whole truck for the department's kind of district under its brief, all of it assumed. */
   async create({ departmentId, name, type, who }: NewBuild): Promise<BuildView> {
     const department = await this.departments.named(departmentId);
-    return this.keep(departmentId, startBuild(type, department.kind, name, department.name), 'Started', who);
+    const { brief } = await this.departments.brief(departmentId);
+    const build = startBuild(type, department.kind, name, department.name, brief);
+    return this.keep(departmentId, build, 'Started', who);
   }
 
   async copy(id: string, { name, build, departmentId, who }: CopyBuild): Promise<BuildView> {

@@ -1,8 +1,17 @@
 import { Body, Controller, HttpCode, Post } from '@nestjs/common';
 import { ApiBody, ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { anglesCalculation } from '#core/subjects/angles';
+import { bridge } from '#core/subjects/bridges';
+import { turning } from '#core/subjects/streets';
 import { tankCalculation } from '#core/subjects/tank';
-import { AnglesInput, PayloadInput, TankInput, WeightsInput } from '#core/exchange';
+import {
+  AnglesInput,
+  BridgeInput,
+  PayloadInput,
+  TankInput,
+  TurningInput,
+  WeightsInput,
+} from '#core/exchange';
 import { payload, weigh } from '#core/subjects/weights';
 import { AskedBy } from '../gate/index.js';
 import type { Asker } from '../gate/index.js';
@@ -41,6 +50,20 @@ export class CalcController {
   @ApiOkResponse({ schema: resultSchemas.payload })
   payload(@Body() input: PayloadInput) {
     return payload(input);
+  }
+
+  @Post('turning')
+  @HttpCode(200)
+  @ApiOkResponse({ schema: resultSchemas.turning })
+  turning(@Body() input: TurningInput) {
+    return turning(input);
+  }
+
+  @Post('bridge')
+  @HttpCode(200)
+  @ApiOkResponse({ schema: resultSchemas.bridge })
+  bridge(@Body() input: BridgeInput) {
+    return bridge(input);
   }
 
   @Post('evaluate')

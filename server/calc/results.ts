@@ -1,9 +1,18 @@
 import { starterBuild } from '#core/demonstration';
 import { report } from '#core/exchange';
 import { anglesCalculation } from '#core/subjects/angles';
+import { bridge } from '#core/subjects/bridges';
+import { turning } from '#core/subjects/streets';
 import { tankCalculation } from '#core/subjects/tank';
 
-import type { AnglesInput, PayloadInput, TankInput, WeightsInput } from '#core/exchange';
+import type {
+  AnglesInput,
+  BridgeInput,
+  PayloadInput,
+  TankInput,
+  TurningInput,
+  WeightsInput,
+} from '#core/exchange';
 import { payload, weigh } from '#core/subjects/weights';
 import { shapeOf } from '../documents/index.js';
 
@@ -43,11 +52,32 @@ const PAYLOAD: PayloadInput = {
   states: [{ name: 'In service', frontLb: 18_494, rearLb: 24_706 }],
 };
 
+const TURNING: TurningInput = {
+  wheelbaseIn: 192,
+  tandemSpreadIn: 0,
+  crampAngleDeg: 45,
+  kingpinSpacingIn: 70,
+  frontTrackIn: 83.5,
+  tireWidthIn: 12.4,
+  frontOverhangIn: 86,
+  bodyWidthIn: 100,
+  corner: { approachWidthFt: 24, exitWidthFt: 22, insideRadiusFt: 8 },
+};
+
+const BRIDGE: BridgeInput = {
+  axles: [
+    { xIn: 0, loadLb: 19_100 },
+    { xIn: 192, loadLb: 26_800 },
+  ],
+};
+
 /** The shapes of the results, read off real ones so that they can't differ from what is answered. */
 export const resultSchemas = {
   weights: shapeOf(weigh(WEIGHTS)),
   tank: shapeOf(tankCalculation(TANK)),
   angles: shapeOf(anglesCalculation(ANGLES)),
   payload: shapeOf(payload(PAYLOAD)),
+  turning: shapeOf(turning(TURNING)),
+  bridge: shapeOf(bridge(BRIDGE)),
   evaluate: shapeOf(report(starterBuild('pumper', 'Shape', 'Shape'))),
 };

@@ -3,6 +3,7 @@ import { Build, BuildRevision } from '../builds/index.js';
 import { CataloguePart } from '../catalogue/index.js';
 import { Department } from '../departments/index.js';
 import { OwnPartRow } from '../parts/index.js';
+import { Briefs1764500000000 } from './migrations/1764500000000-briefs.js';
 import { CatalogueParts1764300000000 } from './migrations/1764300000000-catalogue-parts.js';
 import { YardAndStanding1764400000000 } from './migrations/1764400000000-yard-and-standing.js';
 import { FilesAndFigures1764200000000 } from './migrations/1764200000000-files-and-figures.js';
@@ -24,6 +25,7 @@ export const databaseOptions = (url: string): DataSourceOptions => ({
     FilesAndFigures1764200000000,
     CatalogueParts1764300000000,
     YardAndStanding1764400000000,
+    Briefs1764500000000,
   ],
   migrationsRun: true,
   synchronize: false,

@@ -1,4 +1,4 @@
-import type { DistrictKind } from '#core/demonstration';
+import type { Brief, DistrictKind } from '#core/subjects/brief';
 import { Column, Entity, PrimaryGeneratedColumn } from 'typeorm';
 
 @Entity('departments')
@@ -17,6 +17,13 @@ export class Department {
 
   @Column({ type: 'boolean', default: false })
   archived!: boolean;
+
+  /** What it says of its district; nothing until somebody changed the usual one. */
+  @Column({ type: 'jsonb', nullable: true, select: false })
+  brief!: Brief | null;
+
+  @Column({ type: 'integer', name: 'brief_revision', default: 0 })
+  briefRevision!: number;
 
   @Column({ type: 'timestamptz', name: 'created_at', default: () => 'now()' })
   createdAt!: Date;

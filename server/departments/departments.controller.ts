@@ -1,6 +1,6 @@
-import { Body, Controller, Get, Param, Patch, Post } from '@nestjs/common';
-import { ApiCreatedResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
-import { DepartmentChange, DepartmentView, NewDepartment } from '#core/exchange';
+import { Body, Controller, Get, Param, Patch, Post, Put } from '@nestjs/common';
+import { ApiConflictResponse, ApiCreatedResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import { BriefChange, BriefView, DepartmentChange, DepartmentView, NewDepartment } from '#core/exchange';
 import { RecordPipe } from '../problems/index.js';
 import { DepartmentsService } from './departments.service.js';
 
@@ -19,6 +19,19 @@ export class DepartmentsController {
   @ApiCreatedResponse({ type: DepartmentView })
   create(@Body() department: NewDepartment): Promise<DepartmentView> {
     return this.departments.create(department);
+  }
+
+  @Get(':id/brief')
+  @ApiOkResponse({ type: BriefView })
+  brief(@Param('id', RecordPipe) id: string): Promise<BriefView> {
+    return this.departments.brief(id);
+  }
+
+  @Put(':id/brief')
+  @ApiOkResponse({ type: BriefView })
+  @ApiConflictResponse({ description: 'A newer revision is there; nothing was saved.' })
+  keepBrief(@Param('id', RecordPipe) id: string, @Body() change: BriefChange): Promise<BriefView> {
+    return this.departments.keepBrief(id, change);
   }
 
   @Patch(':id')

@@ -98,6 +98,8 @@ it(
       ['post', 'calc/weights', example('weights')],
       ['post', 'calc/tank', example('tank')],
       ['post', 'calc/angles', example('angles')],
+      ['post', 'calc/turning', example('turning')],
+      ['post', 'calc/bridge', example('bridge')],
     ];
     const places = (value: unknown, at: string[] = []): string[][] =>
       typeof value === 'object' && value !== null

@@ -7,7 +7,7 @@ import classes from './figure-field.module.css';
 import { useUnits } from './units';
 
 const CENTS = 'cents';
-const PLAIN: Record<string, string> = { '%': ' %', deg: '°', seats: ' seats', pieces: ' pieces' };
+const PLAIN: Record<string, string> = { '%': ' %', seats: ' seats', pieces: ' pieces' };
 
 /** A tidy step near another: 37.9 → 50, 0.3 → 0.5. */
 function tidy(step: number): number {
@@ -29,7 +29,7 @@ function useFigures(unit: string) {
     inWords: (figure: number) =>
       unit === CENTS ? formatMoney(figure) : unit === '' ? formatWhole(figure) : amount(figure, unit),
     mark: of
-      ? { suffix: ` ${unitOf(of)}` }
+      ? { suffix: of === 'deg' ? unitOf(of) : ` ${unitOf(of)}` }
       : unit === CENTS
         ? { prefix: '$' }
         : PLAIN[unit]

@@ -53,30 +53,80 @@ export interface Governed {
 /** What has no outside of its own to strike the road. */
 const NOT_OUTSIDE: ReadonlySet<Shape['kind']> = new Set(['wheel', 'axle', 'stowed', 'seat', 'mark']);
 
-function lowest(components: Component[], overhangOf: (box: Box) => number): Governed | null {
+/** How far each place of the truck rides above its in-service height, in. */
+export type Lift = (xIn: number) => number;
+const AS_DRAWN: Lift = () => 0;
+
+/** The least angle of all that has an outside; `angleAt` gives nothing where a shape is not in question. */
+function lowest(
+  components: Component[],
+  angleAt: (box: Box) => { deg: number; overhangIn: number; heightIn: number } | null,
+): Governed | null {
   let least: Governed | null = null;
-  for (const { id, name, shapes } of components) {
+  for (const { id, name, shapes } of components)
     for (const { kind, box } of shapes) {
-      const overhangIn = overhangOf(box);
-      if (overhangIn <= 0 || NOT_OUTSIDE.has(kind)) continue;
-      const deg = angle(box.z0, overhangIn);
-      if (!least || deg < least.deg) least = { deg, componentId: id, name, overhangIn, heightIn: box.z0 };
+      if (NOT_OUTSIDE.has(kind)) continue;
+      const found = angleAt(box);
+      if (found && (!least || found.deg < least.deg)) least = { ...found, componentId: id, name };
     }
-  }
   return least;
 }
 
+const beyond =
+  (overhangOf: (box: Box) => number, xOf: (box: Box) => number, lift: Lift) =>
+  (box: Box): { deg: number; overhangIn: number; heightIn: number } | null => {
+    const overhangIn = overhangOf(box);
+    if (overhangIn <= 0) return null;
+    const heightIn = box.z0 + lift(xOf(box));
+    return { deg: angle(heightIn, overhangIn), overhangIn, heightIn };
+  };
+
 /**
- * Approach angle at in-service ride height: the component ahead of the front axle that would strike first;
- * null where nothing is ahead.
+ * Approach angle: the component ahead of the front axle that would strike first; null where nothing is ahead. At
+ * in-service ride height, where no lift is given.
  */
-export const approachOf = (components: Component[]): Governed | null => lowest(components, ({ x0 }) => -x0);
+export const approachOf = (components: Component[], lift: Lift = AS_DRAWN): Governed | null =>
+  lowest(
+    components,
+    beyond(
+      ({ x0 }) => -x0,
+      ({ x0 }) => x0,
+      lift,
+    ),
+  );
 
 /** Departure angle behind the rearmost axle, likewise. */
 export function departureOf(
   components: Component[],
   axles: Pick<Axles, 'wheelbaseIn' | 'rear'>,
+  lift: Lift = AS_DRAWN,
 ): Governed | null {
   const last = lastAxleIn(axles);
-  return lowest(components, ({ x1 }) => x1 - last);
+  return lowest(
+    components,
+    beyond(
+      ({ x1 }) => x1 - last,
+      ({ x1 }) => x1,
+      lift,
+    ),
+  );
+}
+
+/**
+ * Breakover angle between the front axle and the first one behind it: the component that would rest on a crest first
+ * (formulas: angles). Of each shape the place nearest to the middle is the worst.
+ */
+export function breakoverOf(
+  components: Component[],
+  { wheelbaseIn, rear }: Pick<Axles, 'wheelbaseIn' | 'rear'>,
+  lift: Lift = AS_DRAWN,
+): Governed | null {
+  const between = wheelbaseIn - rear.spreadIn / 2;
+  return lowest(components, ({ x0, x1, z0 }) => {
+    if (x1 <= 0 || x0 >= between) return null;
+    const x = Math.min(x1, Math.max(x0, between / 2));
+    if (x <= 0 || x >= between) return null;
+    const heightIn = z0 + lift(x);
+    return { deg: angle(heightIn, x) + angle(heightIn, between - x), overhangIn: x, heightIn };
+  });
 }

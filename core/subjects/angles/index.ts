@@ -6,16 +6,16 @@ import { axles } from '../chassis/index.js';
 import { approachOf, departureOf } from './angles.js';
 import type { Governed } from './angles.js';
 
-export { angles as anglesCalculation, approachOf, departureOf } from './angles.js';
-export type { AnglesInput, AnglesResult, Governed } from './angles.js';
+export { angles as anglesCalculation, approachOf, breakoverOf, departureOf } from './angles.js';
+export type { AnglesInput, AnglesResult, Governed, Lift } from './angles.js';
 
 const limits = {
   approachDeg: limitKind('Approach angle', 'deg', 'least', 0, 60),
   departureDeg: limitKind('Departure angle', 'deg', 'least', 0, 60),
 };
 
-const approachAngle = reading('angles', [outside], approachOf);
-const departureAngle = reading('angles', [outside, axles], departureOf);
+const approachAngle = reading('angles', [outside], (all) => approachOf(all));
+const departureAngle = reading('angles', [outside, axles], (all, on) => departureOf(all, on));
 
 const angleCheck = (id: 'approach' | 'departure', title: string, of: typeof approachAngle, steps: string[]) =>
   check('angles', { id, title, steps }, [limitOf(`${id}Deg`), of], (limit, governed: Governed | null) => {

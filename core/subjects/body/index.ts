@@ -115,6 +115,7 @@ const changes: Changes[] = [
       'frontLeast',
       'frameMoment',
       'departure',
+      'length',
       'hoseBeds',
       'compartments',
       'tankFits',

@@ -96,7 +96,7 @@ const changes: Changes[] = [
   },
   {
     kind: BUMPER,
-    helps: ['approach'],
+    helps: ['approach', 'turning', 'length'],
     offer: ({ build }) => {
       const { now, others: all } = others(build);
       return all

@@ -1,9 +1,20 @@
 import { withBlock } from '../../build/index.js';
 import type { Build } from '../../build/index.js';
-import { atLeast, inSteps, limitKind, NONE, partOptions, range, reading } from '../../kernel/index.js';
+import {
+  atLeast,
+  atOnce,
+  insteadOf,
+  inSteps,
+  limitKind,
+  NONE,
+  partOptions,
+  range,
+  reading,
+} from '../../kernel/index.js';
 import type { AbsentChoice, ChangeKind, Choice, Subject } from '../../kernel/index.js';
 import { counted, formatWhole, inShort, one, within } from '../../units/index.js';
 import { chassisShelf } from '../chassis/index.js';
+import type { RoofOption } from '../chassis/index.js';
 import {
   cabBlock,
   cabProblems,
@@ -149,6 +160,13 @@ function absent(build: Build): AbsentChoice[] {
 }
 
 const SEATS: ChangeKind = { id: 'seats', title: 'Seats', costs: 'givesUp' };
+const ROOF: ChangeKind = { id: 'roof', title: 'Cab roof', costs: 'givesUp' };
+
+const roofOf = (build: Build, id: string): RoofOption | undefined =>
+  chassisShelf
+    .in(build)
+    .part(build.chassis.partId)
+    .roofs.find((roof) => roof.id === id);
 
 const seats = reading('cab', [cabOf], ({ crew }) => crew);
 
@@ -179,6 +197,28 @@ export const cab: Subject = {
           })),
         ),
       ],
+    },
+    {
+      kind: ROOF,
+      helps: ['height'],
+      offer: ({ build }) => {
+        const now = roofOf(build, build.cab.roofId);
+        const { roofs } = chassisShelf.in(build).part(build.chassis.partId);
+        // The least that is given up first.
+        return !now
+          ? []
+          : roofs
+              .filter(({ raiseIn }) => raiseIn < now.raiseIn)
+              .sort((a, b) => b.raiseIn - a.raiseIn)
+              .map((roof) =>
+                atOnce(
+                  ROOF,
+                  insteadOf(roof, now),
+                  (on) => withBlock(on, 'cab', { roofId: roof.id }),
+                  roof.id,
+                ),
+              );
+      },
     },
   ],
   choices,

@@ -17,6 +17,8 @@ import {
 export { chosenChassis, offered, withChassis } from './block.js';
 export type { AxleOption, Chassis, RoofOption } from './parts/index.js';
 export { axles, wheelsEndIn } from './place.js';
+export { roadOf } from './road.js';
+export type { Road } from './road.js';
 export { chassisShelf } from './shelf.js';
 
 /** The chassis: what carries everything, its axles and their ratings. */

@@ -4,6 +4,7 @@ import { capital, lb } from '../../units/index.js';
 import { CHASSIS } from './parts/index.js';
 import type { AxleOption, Chassis, ChassisMasses } from './parts/index.js';
 import { massesOf } from './rests.js';
+import { ROAD_FIGURES } from './road.js';
 
 const { plain, price, within } = partFigure;
 
@@ -274,6 +275,7 @@ export const chassisShelf = new Shelf<Chassis>({
     ...MASS_FIGURES,
     ...CAB_FIGURES,
     ...TIRE_FIGURES,
+    ...ROAD_FIGURES,
     within(
       'fuelGal',
       'Fuel',

@@ -91,7 +91,7 @@ function onChassis(house: House, now: Build, chassis: Chassis): Step[] {
 export const chassisChanges: Changes[] = [
   {
     kind: WHEELBASE,
-    helps: ['load', 'room', 'departure', 'wheelsFit', 'equipmentPlace'],
+    helps: ['load', 'room', 'departure', 'breakover', 'turning', 'wheelsFit', 'equipmentPlace'],
     offer: ({ build }) => {
       const { minIn, maxIn, stepIn } = chassisShelf.in(build).part(build.chassis.partId).wheelbase;
       const now = build.chassis.wheelbaseIn;
@@ -135,7 +135,19 @@ export const chassisChanges: Changes[] = [
   },
   {
     kind: CHASSIS_KIND,
-    helps: ['load', 'frameMoment', 'approach', 'departure', 'typeGvwr', 'budget'],
+    helps: [
+      'load',
+      'frameMoment',
+      'approach',
+      'departure',
+      'breakover',
+      'turning',
+      'height',
+      'width',
+      'length',
+      'typeGvwr',
+      'budget',
+    ],
     offer: ({ build, house }) =>
       chassisShelf
         .in(build)

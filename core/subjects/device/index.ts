@@ -1,7 +1,7 @@
 import { withBlock } from '../../build/index.js';
 import type { Build } from '../../build/index.js';
-import { partOptions, way } from '../../kernel/index.js';
-import type { Choice, Question, Subject } from '../../kernel/index.js';
+import { atOnce, insteadOf, partOptions, way } from '../../kernel/index.js';
+import type { ChangeKind, Changes, Choice, Question, Subject } from '../../kernel/index.js';
 import { feet, feetInches, inShort, one, within } from '../../units/index.js';
 import { deviceBlock, deviceProblems, settleDevice, withDevice } from './block.js';
 import { chosenDevice } from './chosen.js';
@@ -49,6 +49,27 @@ const choices = (build: Build): Choice[] => [
 
 const REAR = 'ladder-100-rear';
 const MID = 'platform-100-mid';
+
+const OUTRIGGERS: ChangeKind = { id: 'outriggers', title: 'Outriggers' };
+
+const changes: Changes[] = [
+  {
+    kind: OUTRIGGERS,
+    helps: ['setUp'],
+    offer: (evaluation) => {
+      const chosen = evaluation.read(chosenDevice);
+      if (!chosen) return [];
+      const { device: of, outriggers: now } = chosen;
+      return of.outriggers
+        .filter(({ spreadIn }) => spreadIn < now.spreadIn)
+        .map((option) =>
+          atOnce(OUTRIGGERS, insteadOf(option, now), (on) =>
+            withBlock(on, 'device', { outriggersId: option.id }),
+          ),
+        );
+    },
+  },
+];
 
 const questions: Question[] = [
   {
@@ -105,6 +126,7 @@ export const device: Subject = {
   takes: deviceTakes,
   provides: [turntablePlace, footingPlace],
   components: deviceComponents,
+  changes,
   choices,
   questions,
   sentence: (evaluation) => {

@@ -104,7 +104,7 @@ export const fittings: Subject = {
     {
       // Each fitting in every other place that it may have.
       kind: AT,
-      helps: ['room', 'load', 'sides'],
+      helps: ['room', 'height', 'load', 'sides'],
       offer: (evaluation) =>
         evaluation.read(fittingsPlaced).flatMap(({ line, part, at }) =>
           placesOf(part)
@@ -121,7 +121,7 @@ export const fittings: Subject = {
     },
     {
       kind: FITTING,
-      helps: ['budget', 'room', 'needsPump'],
+      helps: ['budget', 'height', 'room', 'needsPump'],
       offer: ({ build }) =>
         build.fittings.lines.map(({ id, partId }) =>
           atOnce(

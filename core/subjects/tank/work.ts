@@ -120,7 +120,7 @@ export const tankChanges: Changes[] = [
   },
   {
     kind: SHAPE,
-    helps: ['load', 'room', 'hoseBeds', 'compartments', 'tankFits', 'hoseFits', 'laddersFit'],
+    helps: ['load', 'height', 'room', 'hoseBeds', 'compartments', 'tankFits', 'hoseFits', 'laddersFit'],
     offer: ({ build }) => {
       const stock = tankShelf.in(build);
       if (build.tank.gallons === 0) return [];

@@ -1,5 +1,6 @@
 import type { BuildType } from '../../../build/index.js';
 import type { Origin, Part } from '../../../kernel/index.js';
+import type { Road } from '../road.js';
 
 /** An axle with its tires, wheels and suspension: the lowest of the four ratings governs. */
 export interface AxleOption extends Part {
@@ -97,6 +98,8 @@ export interface Chassis extends Origin {
   /** Least front axle load the maker asks for, so that it steers. */
   minFrontLb: number;
   stabilityControl: boolean;
+  /** On the road, as far as its maker says so. */
+  road?: Partial<Road>;
   fuel: {
     gallons: number;
     lbPerGal: number;

@@ -48,6 +48,7 @@ const medium = {
   rearTire: { diameterIn: 42, widthIn: 10.6, dual: true },
   frontRollShare: 0.4,
   stabilityControl: false,
+  road: { crampDeg: 40 },
 };
 
 /** Chassis of the general trade. */

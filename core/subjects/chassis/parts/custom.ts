@@ -124,6 +124,7 @@ export const CUSTOM: Chassis[] = [
     maxGvwrLb: 54_000,
     minFrontLb: 10_500,
     stabilityControl: true,
+    road: { crampDeg: 48, sinkFrontIn: 1.8, sinkRearIn: 2.6, mirrorsIn: 116 },
     fuel: behindAxle(65),
   },
   {
@@ -149,6 +150,7 @@ export const CUSTOM: Chassis[] = [
     frontRollShare: 0.33,
     maxGvwrLb: 57_500,
     minFrontLb: 11_500,
+    road: { sinkFrontIn: 1.8, sinkRearIn: 2.8, mirrorsIn: 117 },
   },
   {
     ...longCustom,
@@ -170,6 +172,7 @@ export const CUSTOM: Chassis[] = [
     frontRollShare: 0.3,
     maxGvwrLb: 86_000,
     minFrontLb: 12_500,
+    road: { kingpinIn: 70, sinkFrontIn: 1.8, sinkRearIn: 2.4, mirrorsIn: 117 },
   },
   {
     id: 'electric-custom',

@@ -80,6 +80,7 @@ export const LIGHT: Chassis[] = [
   {
     ...light,
     id: 'light-4x4-wide',
+    road: { crampDeg: 40 },
     name: 'Light 4x4 crew cab, wide single tires',
     priceCents: usd(92_000),
     wheelbase: { minIn: 179, maxIn: 203, stepIn: 24 },

@@ -1,0 +1,240 @@
+import { field, wordsOf } from '../../build/index.js';
+import type { Field, Fields, ShapeOf } from '../../build/index.js';
+
+/** How much a line counts: a miss of what must be fails, of what somebody would like is told. */
+export const WISH_NAMES = { must: 'Must', like: 'Would like', out: 'Not for this truck' } as const;
+/** How a line is known. */
+export const KNOWN_NAMES = { assumed: 'Assumed', told: 'As told', measured: 'Measured' } as const;
+
+/** What every line of a brief says beside its own figures. */
+export const COMMON_FIELDS = {
+  wish: field.oneOf('How much it counts', ['must', 'like', 'out'], WISH_NAMES),
+  known: field.oneOf('How it is known', ['assumed', 'told', 'measured'], KNOWN_NAMES),
+  who: field.optional(field.text('Asked for by', 1, 80)),
+  why: field.optional(field.text('Why', 1, 300)),
+  /** In a build whose line is not the department's. */
+  differs: field.optional(field.text('Why this truck differs', 1, 300)),
+};
+export type CommonLine = ShapeOf<typeof COMMON_FIELDS> & { id: string; name?: string };
+
+const NAME = field.text('Name', 1, 80);
+
+/** What a line says of its own, in words. */
+export const ownWords = (
+  fields: Fields,
+  line: Record<string, unknown>,
+  names: Parameters<typeof wordsOf>[2],
+) =>
+  Object.entries(fields)
+    .filter(([key]) => !(key in COMMON_FIELDS) && key !== 'name' && line[key] !== undefined)
+    .map(([key, of]) => `${of.title.toLowerCase()} ${wordsOf(of, line[key], names)}`)
+    .join(', ');
+
+/** A kind of line; one that stands alone in a brief has no name. */
+const lines = <S extends Fields>(title: string, one: string, most: number, own: S) =>
+  field.optional(
+    field.lines(title, one, most, { ...COMMON_FIELDS, ...own }, (line, _build, names) => {
+      const { wish, name } = line as unknown as CommonLine;
+      const words = ownWords(own, line, names);
+      return {
+        title: name ? `Brief, ${one.toLowerCase()}: ${name}` : `Brief, ${one.toLowerCase()}`,
+        words: words ? `${WISH_NAMES[wish].toLowerCase()}: ${words}` : WISH_NAMES[wish].toLowerCase(),
+      };
+    }),
+  );
+const named = <S extends Fields>(title: string, one: string, own: S, most = MANY) =>
+  lines(title, one, most, { name: NAME, ...own });
+const alone = <S extends Fields>(title: string, own: S) => lines(title, title, 1, own);
+const MANY = 40;
+
+const inches = (title: string, min: number, max: number) => field.amount(title, 'in', { min, max, step: 1 });
+const feet = (title: string, min: number, max: number) => field.amount(title, 'ft', { min, max, step: 1 });
+const pounds = (title: string) =>
+  field.optional(field.amount(title, 'lb', { min: 1_000, max: 300_000, step: 500 }));
+const grade = (title: string, min: number, max: number) => field.amount(title, '%', { min, max, step: 1 });
+
+/** On what a wheel stands, and how it holds. */
+export const SURFACE_NAMES = {
+  dry: 'Dry pavement',
+  wet: 'Wet pavement',
+  gravel: 'Gravel',
+  grass: 'Wet grass or snow',
+} as const;
+export type Surface = keyof typeof SURFACE_NAMES;
+const SURFACES = ['dry', 'wet', 'gravel', 'grass'] as const;
+
+/** The figures by which a department may set itself a target. */
+export const TARGET_NAMES = {
+  length: 'Length',
+  height: 'Height',
+  wheelbase: 'Wheelbase',
+  gross: 'Gross weight',
+  front: 'Front axle load',
+  tank: 'Tank',
+  volume: 'Enclosed compartments',
+} as const;
+export type TargetFigure = keyof typeof TARGET_NAMES;
+const TARGETS = ['length', 'height', 'wheelbase', 'gross', 'front', 'tank', 'volume'] as const;
+
+/** What a fleet has in common. */
+export const COMMON_NAMES = {
+  engine: 'Engine',
+  governor: 'Pump governor',
+  valves: 'Discharge valves',
+  colors: 'Handle colors',
+  connections: 'Supply connections',
+  controls: 'Pump panel',
+  doors: 'Compartment doors',
+} as const;
+export type CommonMatter = keyof typeof COMMON_NAMES;
+const MATTERS = ['engine', 'governor', 'valves', 'colors', 'connections', 'controls', 'doors'] as const;
+
+/** All that a department can say of its district, in the order in which a committee talks. */
+export const BRIEF_FIELDS = {
+  crew: alone('Crew', { seats: field.count('Seats at least', 1, 12) }),
+  supply: alone('Water supply', {
+    minutes: field.amount('Minutes until it is established', '', { min: 0, max: 120 }),
+  }),
+  hydrants: named('Hydrants', 'Hydrant', {
+    staticPsi: field.amount('Static pressure', 'psi', { min: 0, max: 250 }),
+    residualPsi: field.amount('Residual pressure', 'psi', { min: 0, max: 250 }),
+    flowGpm: field.amount('Flow in the test', 'gpm', { min: 0, max: 6_000, step: 50 }),
+  }),
+  drafts: named('Draft sites', 'Draft site', {
+    liftFt: feet('Lift', 0, 25),
+    reachFt: feet('From the road to the water', 0, 100),
+  }),
+  tankers: named('Tankers', 'Tanker', {
+    gallons: field.amount('Tank', 'gal', { min: 100, max: 10_000, step: 50 }),
+    fillGpm: field.amount('Takes in', 'gpm', { min: 50, max: 3_000, step: 50 }),
+    dumpGpm: field.amount('Dumps', 'gpm', { min: 50, max: 5_000, step: 50 }),
+  }),
+  stations: named('Stations', 'Station', {
+    doorHighIn: inches('Door height', 72, 240),
+    doorWideIn: inches('Door width', 72, 360),
+    aboveIn: inches('Kept clear above', 0, 36),
+    besideIn: inches('Kept clear each side', 0, 48),
+    bayLongIn: field.optional(inches('Bay length', 120, 2_400)),
+    roundIn: field.optional(inches('Room to walk at each end', 0, 120)),
+    rampPct: field.optional(grade('Slope outside the door, rising to it', -25, 25)),
+    enters: field.oneOf('The truck', ['backs', 'drives', 'both'], {
+      backs: 'backs in',
+      drives: 'drives in',
+      both: 'drives through',
+    }),
+  }),
+  corners: named('Corners and gateways', 'Corner', {
+    fromFt: feet('Width it comes from', 6, 120),
+    intoFt: feet('Width it turns into', 6, 120),
+    insideFt: feet('Radius of the inside curb', 0, 100),
+  }),
+  lanes: named('Lanes', 'Lane', {
+    wideFt: feet('Width between curbs', 6, 120),
+    parkedFt: feet('Taken by parked cars', 0, 30),
+    setUp: field.oneOf('There the truck', ['passes', 'setsUp'], {
+      passes: 'passes',
+      setsUp: 'sets up its outriggers',
+    }),
+  }),
+  bridges: named('Bridges', 'Bridge', {
+    grossLb: pounds('Posted gross weight'),
+    axleLb: pounds('Posted weight of an axle'),
+    tandemLb: pounds('Posted weight of a tandem'),
+    threeAxleLb: pounds('Posted gross weight for three axles or more'),
+    clearIn: field.optional(inches('Clear height', 72, 300)),
+    aboveIn: field.optional(inches('Kept clear above', 0, 36)),
+    wideIn: field.optional(inches('Clear width', 72, 480)),
+    spanFt: field.optional(feet('Span', 4, 400)),
+  }),
+  roads: named('Roads', 'Road', {
+    rule: field.oneOf('Weight limits', ['emergency', 'ordinary'], {
+      emergency: 'those of emergency vehicles',
+      ordinary: 'those of ordinary trucks only',
+    }),
+  }),
+  grades: named('Grades', 'Grade', {
+    steepPct: grade('Grade', 0, 45),
+    surface: field.oneOf('Surface', SURFACES, SURFACE_NAMES),
+  }),
+  changes: named('Sudden changes of grade', 'Change of grade', {
+    fromPct: grade('Grade before it', -45, 45),
+    toPct: grade('Grade after it', -45, 45),
+  }),
+  heights: named('Low branches and wires', 'Low place', {
+    clearIn: inches('Clear height', 72, 300),
+    aboveIn: inches('Kept clear above', 0, 36),
+  }),
+  floods: named('Floods', 'Flooded road', { deepIn: inches('Depth of the water', 0, 80) }),
+  altitude: alone('Altitude', { highFt: feet('Above the sea', -1_000, 14_000) }),
+  winter: alone('Winter', {
+    hard: field.oneOf('It is', ['none', 'frost', 'hard'], {
+      none: 'without frost',
+      frost: 'with some frost',
+      hard: 'long and hard',
+    }),
+  }),
+  soils: named('Soft ground', 'Soft ground', {
+    bearsPsi: field.amount('Bears', 'psi', { min: 1, max: 300 }),
+  }),
+  slopes: named('Side slopes', 'Side slope', { acrossPct: grade('Slope across', 0, 60) }),
+  targets: lines('Targets', 'Target', MANY, {
+    figure: field.oneOf('Figure', TARGETS, TARGET_NAMES),
+    sense: field.oneOf('It is', ['most', 'least'], { most: 'at most', least: 'at least' }),
+    /** In the unit of the figure; that of the present truck where left out. */
+    value: field.optional(field.amount('Value', '', { min: 0, max: 1_000_000 })),
+  }),
+  present: named(
+    'The present truck',
+    'Present truck',
+    {
+      lengthIn: field.optional(inches('Length', 120, 900)),
+      heightIn: field.optional(inches('Height', 60, 180)),
+      wheelbaseIn: field.optional(inches('Wheelbase', 60, 400)),
+      frontLb: field.optional(field.amount('Front axle load', 'lb', { min: 1_000, max: 40_000, step: 100 })),
+      grossLb: field.optional(field.amount('Gross weight', 'lb', { min: 3_000, max: 120_000, step: 100 })),
+      volumeFt3: field.optional(field.amount('Enclosed compartments', 'ft3', { min: 0, max: 1_000 })),
+      tankGal: field.optional(field.amount('Tank', 'gal', { min: 0, max: 6_000, step: 10 })),
+      pumpGpm: field.optional(field.amount('Pump', 'gpm', { min: 0, max: 4_000, step: 50 })),
+      seats: field.optional(field.count('Seats', 1, 12)),
+    },
+    1,
+  ),
+  commons: lines('Common to the fleet', 'Common part', MATTERS.length, {
+    matter: field.oneOf('What', MATTERS, COMMON_NAMES),
+    uses: field.text('The fleet uses', 1, 80),
+  }),
+  hazards: named('Special hazards', 'Hazard', {}),
+  budget: alone('Budget', {
+    cents: field.amount('At most', 'cents', { min: 0, max: 1_000_000_000, whole: true }),
+  }),
+};
+
+export type BriefKind = keyof typeof BRIEF_FIELDS;
+/** A department's brief: lines of each kind that it has something to say of. */
+export type Brief = ShapeOf<typeof BRIEF_FIELDS>;
+export type LineOf<K extends BriefKind> = NonNullable<Brief[K]>[number];
+/** Any line, whatever it says of its own. */
+export type BriefLine = CommonLine & Record<string, unknown>;
+
+/** The fields of a kind of line that are its own, without its name. */
+export const ownFieldsOf = (kind: BriefKind): [string, Field][] =>
+  Object.entries(BRIEF_FIELDS[kind].fields as Fields).filter(
+    ([key]) => !(key in COMMON_FIELDS) && key !== 'name',
+  );
+
+/** Whether there is one line of that kind at most. */
+export const standsAlone = (kind: BriefKind): boolean => BRIEF_FIELDS[kind].most === 1;
+
+/** The page of a brief: heads in the order in which a committee talks, with the kinds of line under each. */
+export const BRIEF_SECTIONS: readonly { id: string; title: string; kinds: readonly BriefKind[] }[] = [
+  { id: 'people', title: 'People', kinds: ['crew'] },
+  { id: 'water', title: 'Water', kinds: ['supply', 'hydrants', 'drafts', 'tankers'] },
+  { id: 'stations', title: 'Stations', kinds: ['stations'] },
+  { id: 'streets', title: 'Streets', kinds: ['corners', 'lanes', 'heights'] },
+  { id: 'bridges', title: 'Bridges and roads', kinds: ['bridges', 'roads'] },
+  { id: 'grades', title: 'Grades', kinds: ['grades', 'changes'] },
+  { id: 'weather', title: 'Flood, altitude and winter', kinds: ['floods', 'altitude', 'winter'] },
+  { id: 'offRoad', title: 'Off the road', kinds: ['soils', 'slopes'] },
+  { id: 'fleet', title: 'The fleet', kinds: ['present', 'targets', 'commons'] },
+  { id: 'rest', title: 'Hazards and budget', kinds: ['hazards', 'budget'] },
+];
