@@ -68,6 +68,10 @@ const router = createBrowserRouter([
       },
       { path: 'catalogue', lazy: async () => ({ Component: (await import('./catalogue')).CatalogueScreen }) },
       {
+        path: 'departments/:id/brief',
+        lazy: async () => ({ Component: (await import('./brief')).BriefScreen }),
+      },
+      {
         path: 'departments/:id/parts',
         lazy: async () => ({ Component: (await import('./catalogue')).OwnPartsScreen }),
       },

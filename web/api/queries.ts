@@ -6,6 +6,8 @@ import {
   useQueryClient,
 } from '@tanstack/react-query';
 import type {
+  BriefChange,
+  BriefView,
   BuildChange,
   BuildView,
   CopyBuild,
@@ -79,6 +81,14 @@ export const useOwnParts = (departmentId: string) =>
   useQuery({
     queryKey: ['parts', departmentId],
     queryFn: () => askOrKept<OwnPartView[]>(`departments/${departmentId}/parts`),
+    networkMode: 'always',
+  });
+
+/** What a department says of its district. */
+export const useDepartmentBrief = (departmentId: string) =>
+  useQuery({
+    queryKey: ['brief', departmentId],
+    queryFn: () => askOrKept<BriefView>(`departments/${departmentId}/brief`),
     networkMode: 'always',
   });
 
@@ -157,3 +167,12 @@ export const useNameRevision = (buildId: string) =>
       ask<RevisionView>('PATCH', `builds/${buildId}/revisions/${revision}`, { label }),
     [['revisions', buildId]],
   );
+/** Keeps a department's brief; what is read of it next is what was kept. */
+export function useKeepBrief(departmentId: string) {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (change: BriefChange) => ask<BriefView>('PUT', `departments/${departmentId}/brief`, change),
+    networkMode: 'always',
+    onSuccess: (kept) => client.setQueryData(['brief', departmentId], kept),
+  });
+}

@@ -5,3 +5,7 @@ export { GhostLayer, GripLayer, Stage } from './Stage';
 export type { StageProps } from './Stage';
 export type { GripsProps } from './Grips';
 export { VIEWS } from './view';
+export { Across, Upright } from './Dimension';
+export { default as drawingClasses } from './drawing.module.css';
+export { LoadArrow, WaterHatch } from './Overlays';
+export { RigView } from './RigView';

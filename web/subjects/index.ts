@@ -1,17 +1,35 @@
 import { house } from '#core/subjects';
 import { body } from './body';
+import { bridges } from './bridges';
+import { brief } from './brief';
 import { equipment } from './equipment';
 import type { Face } from './face';
 import { frame } from './frame';
+import { grades } from './grades';
 import { items } from './items';
 import { limits } from './limits';
 import { money } from './money';
+import { station } from './station';
+import { streets } from './streets';
 import { weights } from './weights';
 
 export type { Face, PanelProps, Section, SidePanel } from './face';
 
 /** How subjects show themselves, by their ids; a subject that is not here is shown by its choices and findings. */
-const FACES: Readonly<Record<string, Face>> = { weights, frame, limits, body, equipment, items, money };
+const FACES: Readonly<Record<string, Face>> = {
+  weights,
+  frame,
+  limits,
+  body,
+  brief,
+  station,
+  streets,
+  bridges,
+  grades,
+  equipment,
+  items,
+  money,
+};
 
 /** The faces of subjects in the order of the registry. */
 const faces: readonly { id: string; face: Face }[] = house.subjects.flatMap(({ id }) =>

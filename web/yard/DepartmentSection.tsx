@@ -47,6 +47,15 @@ export function DepartmentSection({
         <Button
           variant="default"
           size="xs"
+          component={Link}
+          to={`/departments/${id}/brief`}
+          aria-label={`Brief of ${name}`}
+        >
+          Brief
+        </Button>
+        <Button
+          variant="default"
+          size="xs"
           leftSection={<IconPlus size={14} />}
           onClick={onStart}
           aria-label={`New build for ${name}`}

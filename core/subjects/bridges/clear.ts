@@ -1,10 +1,10 @@
 import { reading } from '../../kernel/index.js';
 import { feetInches, inches, within } from '../../units/index.js';
-import { counting, placesCheck } from '../brief/index.js';
-import type { AtPlace, CommonLine } from '../brief/index.js';
+import { counting, placesCheck, TIGHT_IN } from '../brief/index.js';
+import type { AtPlace, CommonLine, LineOf } from '../brief/index.js';
 import { unladen } from '../ride/index.js';
 import type { Highest } from '../ride/index.js';
-import { TIGHT_IN, widthAcross } from '../station/index.js';
+import { widthAcross } from '../station/index.js';
 
 /** Anything that is low: a bridge over the road, a covered one, a branch, a wire. */
 interface Low {
@@ -20,7 +20,7 @@ const low = reading('bridges', [counting('bridges'), counting('heights')], (brid
 );
 
 /** What a truck comes to under something low. */
-export function underLow({ line, clearIn, aboveIn }: Low, highest: Highest): AtPlace {
+function underLow({ line, clearIn, aboveIn }: Low, highest: Highest): AtPlace {
   const limit = clearIn - aboveIn;
   const margin = limit - highest.zIn;
   const { state } = highest;
@@ -36,6 +36,31 @@ export function underLow({ line, clearIn, aboveIn }: Low, highest: Highest): AtP
   };
 }
 
+/** What a truck comes to between the sides of a bridge. */
+function between(
+  line: LineOf<'bridges'>,
+  { widthIn, what }: { widthIn: number; what: string },
+): AtPlace | null {
+  if (line.wideIn === undefined) return null;
+  const margin = line.wideIn - widthIn;
+  return {
+    line,
+    actual: widthIn,
+    limit: line.wideIn,
+    margin,
+    comfort: TIGHT_IN.width,
+    unit: 'in',
+    words: `${margin < 0 ? `${inches(-margin)} too wide` : `${inches(margin)} to spare`}: ${inches(widthIn)} ${what}, in ${feetInches(line.wideIn)}.`,
+  };
+}
+
+/** What the truck comes to under and in a bridge; null where nobody said how high or wide it is. */
+export const bridgeClearAt = reading('bridges', [unladen, widthAcross], (highest, width) => ({
+  height: ({ clearIn, aboveIn = 0, ...line }: LineOf<'bridges'>) =>
+    clearIn === undefined || !highest ? null : underLow({ line, clearIn, aboveIn }, highest),
+  width: (line: LineOf<'bridges'>) => between(line, width),
+}));
+
 export const clearHeight = placesCheck(
   'bridges',
   { id: 'clearHeight', title: 'Height of bridges and low places', steps: ['cab'], mendedBy: ['height'] },
@@ -46,19 +71,6 @@ export const clearHeight = placesCheck(
 export const clearWidth = placesCheck(
   'bridges',
   { id: 'clearWidth', title: 'Width of bridges', steps: ['chassis'], mendedBy: ['width'] },
-  [counting('bridges'), widthAcross],
-  (all, { widthIn, what }) =>
-    all.map((line) => {
-      if (line.wideIn === undefined) return null;
-      const margin = line.wideIn - widthIn;
-      return {
-        line,
-        actual: widthIn,
-        limit: line.wideIn,
-        margin,
-        comfort: TIGHT_IN.width,
-        unit: 'in',
-        words: `${margin < 0 ? `${inches(-margin)} too wide` : `${inches(margin)} to spare`}: ${inches(widthIn)} ${what}, in ${feetInches(line.wideIn)}.`,
-      };
-    }),
+  [counting('bridges'), bridgeClearAt],
+  (all, { width }) => all.map(width),
 );

@@ -3,7 +3,7 @@ import { clearHeight, clearWidth } from './clear.js';
 import { posted } from './posted.js';
 import { roadChecks, roadLimits } from './roads.js';
 
-export { underLow } from './clear.js';
+export { bridgeClearAt } from './clear.js';
 export { bridge, formulaLb } from './formula.js';
 export type { AxleLoad, BridgeInput, BridgeResult } from './formula.js';
 export { heaviest, onAxles } from './loads.js';

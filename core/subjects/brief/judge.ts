@@ -20,6 +20,9 @@ export interface AtPlace<L extends CommonLine = CommonLine> {
   words: string;
 }
 
+/** What is left less than this is told: what lies on the floor, and how a driver holds the wheel, take as much. In. */
+export const TIGHT_IN = { height: 1, width: 2, length: 6, lane: 24, outriggers: 6 };
+
 /** What tape and eye don't show is no miss, in any unit. */
 const TOLERANCE = 1e-9;
 

@@ -4,6 +4,9 @@ import { INSIDE, outside, TOPS } from '../../truck/index.js';
 import { axles, chosenChassis, roadOf } from '../chassis/index.js';
 import { weighedStates } from '../weights/index.js';
 
+export { standOn } from './stand.js';
+export type { Ground, Stand } from './stand.js';
+
 /** How far the frame stands above its in-service ride height at each axle in a load state, in. */
 export interface Ride {
   id: string;

@@ -1,26 +1,25 @@
+import { reading } from '../../kernel/index.js';
 import type { Subject } from '../../kernel/index.js';
 import { envelope } from '../../truck/index.js';
 import { feetInches, inches, within } from '../../units/index.js';
-import { counting, placesCheck } from '../brief/index.js';
+import { counting, placesCheck, TIGHT_IN } from '../brief/index.js';
+import type { AtPlace, LineOf } from '../brief/index.js';
 import { underLintel, widthAcross } from './station.js';
 
-export { liftedAtDoor, underLintel, widthAcross } from './station.js';
+export { floorThrough, liftedAtDoor, underLintel, waysThrough, widthAcross } from './station.js';
 export type { Doorway, Way } from './station.js';
 
-const stations = counting('stations');
-
-/** Less than this to spare is said: what lies on the floor, and how the tires stand, take as much. In. */
-export const TIGHT_IN = { height: 1, width: 2, length: 6, lane: 24, outriggers: 6 };
+export type StationLine = LineOf<'stations'>;
 
 const spared = (margin: number, over: string): string =>
   margin < 0 ? `${inches(-margin)} ${over}` : `${inches(margin)} to spare`;
 
-const doorHeight = placesCheck(
+/** What the truck comes to under the lintel of a station, over all load states. */
+export const doorHeightAt = reading(
   'station',
-  { id: 'doorHeight', title: 'Height of the station door', steps: ['cab'], mendedBy: ['height'] },
-  [stations, underLintel],
-  (all, under) =>
-    all.map((line) => {
+  [underLintel],
+  (under) =>
+    (line: StationLine): AtPlace | null => {
       const highest = under(line);
       if (!highest) return null;
       const limit = line.doorHighIn - line.aboveIn;
@@ -36,15 +35,15 @@ const doorHeight = placesCheck(
         state,
         words: `${spared(margin, 'too high')}: ${feetInches(highest.zIn)} high at ${within(highest.name)} when it rides highest (${within(state.name)}), under a door of ${feetInches(line.doorHighIn)} with ${inches(line.aboveIn)} kept clear.`,
       };
-    }),
+    },
 );
 
-const doorWidth = placesCheck(
+/** What it comes to between the jambs. */
+export const doorWidthAt = reading(
   'station',
-  { id: 'doorWidth', title: 'Width of the station door', steps: ['cab'], mendedBy: ['width'] },
-  [stations, widthAcross],
-  (all, { widthIn, what }) =>
-    all.map((line) => {
+  [widthAcross],
+  ({ widthIn, what }) =>
+    (line: StationLine): AtPlace => {
       const limit = line.doorWideIn - 2 * line.besideIn;
       const margin = limit - widthIn;
       return {
@@ -56,15 +55,15 @@ const doorWidth = placesCheck(
         unit: 'in',
         words: `${spared(margin, 'too wide')}: ${inches(widthIn)} ${what}, in a door of ${feetInches(line.doorWideIn)} with ${inches(line.besideIn)} kept clear on each side.`,
       };
-    }),
+    },
 );
 
-const bayLength = placesCheck(
+/** What it comes to in the bay; null where nobody said how long that is. */
+export const bayLengthAt = reading(
   'station',
-  { id: 'bayLength', title: 'Length of the bay', steps: ['body', 'bumper'], mendedBy: ['length'] },
-  [stations, envelope],
-  (all, { lengthIn }) =>
-    all.map((line) => {
+  [envelope],
+  ({ lengthIn }) =>
+    (line: StationLine): AtPlace | null => {
       if (line.bayLongIn === undefined) return null;
       const { roundIn = 0 } = line;
       const limit = line.bayLongIn - 2 * roundIn;
@@ -78,14 +77,35 @@ const bayLength = placesCheck(
         unit: 'in',
         words: `${spared(margin, 'too long')}: ${feetInches(lengthIn)} long, in a bay of ${feetInches(line.bayLongIn)}${roundIn > 0 ? ` with ${inches(roundIn)} to walk at each end` : ''}.`,
       };
-    }),
+    },
 );
+
+const stations = counting('stations');
 
 /** The truck in its station: under the lintel, between the jambs, in the bay. */
 export const station: Subject = {
   id: 'station',
   title: 'Station',
-  checks: [doorHeight, doorWidth, bayLength],
+  checks: [
+    placesCheck(
+      'station',
+      { id: 'doorHeight', title: 'Height of the station door', steps: ['cab'], mendedBy: ['height'] },
+      [stations, doorHeightAt],
+      (all, at) => all.map(at),
+    ),
+    placesCheck(
+      'station',
+      { id: 'doorWidth', title: 'Width of the station door', steps: ['cab'], mendedBy: ['width'] },
+      [stations, doorWidthAt],
+      (all, at) => all.map(at),
+    ),
+    placesCheck(
+      'station',
+      { id: 'bayLength', title: 'Length of the bay', steps: ['body', 'bumper'], mendedBy: ['length'] },
+      [stations, bayLengthAt],
+      (all, at) => all.map(at),
+    ),
+  ],
   caution:
     'Doors settle, floors are uneven and snow raises the ramp: measure each door, and drive through it slowly the first time.',
 };

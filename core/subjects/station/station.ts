@@ -1,35 +1,39 @@
 import { reading } from '../../kernel/index.js';
 import { envelope } from '../../truck/index.js';
 import { axles, chosenChassis, roadOf } from '../chassis/index.js';
-import { highest, rides, tops } from '../ride/index.js';
-import type { Highest } from '../ride/index.js';
+import { highest, rides, standOn, tops } from '../ride/index.js';
+import type { Ground, Highest } from '../ride/index.js';
 
 /** Which end goes in first. */
 export type Way = 'nose' | 'tail';
 
 /**
- * How far the threshold of a door lifts a place of the truck that stands just in the doorway, in: inside the floor is
- * level, outside it falls away from the door or rises from it (formulas: station).
+ * The floor through a door, with the truck's nose to the left: inside level, outside falling away from the door or
+ * rising from it. The doorway is at 0; a truck that backs in has the inside to its right.
+ */
+export const floorThrough =
+  (risesPct: number, way: Way): Ground =>
+  (at) => {
+    const insideIn = way === 'nose' ? -at : at;
+    return insideIn < 0 ? (risesPct / 100) * insideIn : 0;
+  };
+
+/**
+ * How far the threshold of a door lifts a place of the truck that stands just in the doorway, in (formulas: station).
  */
 export function liftedAtDoor(xIn: number, wheelbaseIn: number, risesPct: number, way: Way): number {
-  const ground = (insideIn: number) => (insideIn < 0 ? (risesPct / 100) * insideIn : 0);
-  // Both axles by how far they are within the door when this place passes it.
-  const front = ground(way === 'nose' ? xIn : -xIn);
-  const rear = ground(way === 'nose' ? xIn - wheelbaseIn : wheelbaseIn - xIn);
-  return front + ((rear - front) * xIn) / wheelbaseIn;
+  const { frontZIn, tipped } = standOn(floorThrough(risesPct, way), -xIn, wheelbaseIn);
+  return frontZIn + Math.tan(tipped) * xIn;
 }
-
-/** The ways in which a truck goes through the door of a station. */
-const WAYS: Record<'backs' | 'drives' | 'both', readonly Way[]> = {
-  backs: ['tail'],
-  drives: ['nose'],
-  both: ['nose', 'tail'],
-};
 
 export interface Doorway {
   rampPct?: number;
   enters: 'backs' | 'drives' | 'both';
 }
+
+/** Which ends go in first at a door: a truck that drives through comes in by its nose, and out by its tail. */
+export const waysThrough = ({ enters }: Pick<Doorway, 'enters'>): readonly Way[] =>
+  enters === 'both' ? ['nose', 'tail'] : enters === 'backs' ? ['tail'] : ['nose'];
 
 /** The highest that passes under a lintel, over all load states and the ramp before the door. */
 export const underLintel = reading(
@@ -37,7 +41,7 @@ export const underLintel = reading(
   [tops, rides, axles],
   (edges, states, { wheelbaseIn }) =>
     ({ rampPct = 0, enters }: Doorway): Highest | null =>
-      WAYS[enters]
+      waysThrough({ enters })
         .map((way) => highest(edges, states, wheelbaseIn, (x) => liftedAtDoor(x, wheelbaseIn, rampPct, way)))
         .reduce((most, next) => (!most || (next && next.zIn > most.zIn) ? next : most), null),
 );

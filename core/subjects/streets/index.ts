@@ -1,9 +1,10 @@
 import { limitKind, reading } from '../../kernel/index.js';
 import type { Subject } from '../../kernel/index.js';
 import { feet, feetInches, inches, IN_PER_FT } from '../../units/index.js';
-import { counting, placesCheck } from '../brief/index.js';
+import { counting, placesCheck, TIGHT_IN } from '../brief/index.js';
+import type { AtPlace, LineOf } from '../brief/index.js';
 import { chosenDevice } from '../device/index.js';
-import { TIGHT_IN, widthAcross } from '../station/index.js';
+import { widthAcross } from '../station/index.js';
 import { cornerLeft, cornerOf, radii, turn } from './corners.js';
 import { tailSwingIn } from './sweep.js';
 
@@ -21,24 +22,26 @@ const TIGHT_FT = 0.5;
 const left = (ft: number): string =>
   ft < 0 ? `${inches(-ft * IN_PER_FT)} short` : `${inches(ft * IN_PER_FT)} to spare`;
 
+/** What the truck comes to at a corner, as it is driven and by the usual formula. */
+export const cornerAt = reading('streets', [cornerLeft], (leaves) => (line: LineOf<'corners'>): AtPlace => {
+  const { fullLockFt, drivenFt } = leaves(cornerOf(line));
+  return {
+    line,
+    actual: drivenFt,
+    limit: 0,
+    margin: drivenFt,
+    // The usual formula lets the front corner swing wide at both ends: where it alone finds no room, it is close.
+    comfort: Math.max(TIGHT_FT, drivenFt - fullLockFt),
+    unit: 'ft',
+    words: `${left(drivenFt)} at the inside as it is driven, from ${feet(line.fromFt)} into ${feet(line.intoFt)} around ${feet(line.insideFt)}; ${left(fullLockFt)} by the usual formula for full lock.`,
+  };
+});
+
 const corner = placesCheck(
   'streets',
   { id: 'corner', title: 'Corners and gateways', steps: ['chassis', 'bumper'], mendedBy: ['turning'] },
-  [counting('corners'), cornerLeft],
-  (all, leaves) =>
-    all.map((line) => {
-      const { fullLockFt, drivenFt } = leaves(cornerOf(line));
-      return {
-        line,
-        actual: drivenFt,
-        limit: 0,
-        margin: drivenFt,
-        // The usual formula lets the front corner swing wide at both ends: where it alone finds no room, it is close.
-        comfort: Math.max(TIGHT_FT, drivenFt - fullLockFt),
-        unit: 'ft',
-        words: `${left(drivenFt)} at the inside as it is driven, from ${feet(line.fromFt)} into ${feet(line.intoFt)} around ${feet(line.insideFt)}; ${left(fullLockFt)} by the usual formula for full lock.`,
-      };
-    }),
+  [counting('corners'), cornerAt],
+  (all, at) => all.map(at),
 );
 
 const lane = placesCheck(

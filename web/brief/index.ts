@@ -1,0 +1,3 @@
+export { BriefLines } from './BriefLines';
+export { BriefScreen } from './BriefScreen';
+export { saidLine } from './said';

@@ -1,0 +1,7 @@
+export { Checks, Margins } from './Figures';
+export { Handle } from './Handle';
+export { NothingSaid, Place } from './Place';
+export { Sheet } from './Sheet';
+export type { SheetSpace } from './Sheet';
+export { default as siteClasses } from './site.module.css';
+export { useTrial } from './useTrial';

@@ -1,0 +1,25 @@
+import { useState } from 'react';
+import type { BriefLine } from '#core/subjects/brief';
+
+/**
+ * A place of the brief that is looked at, with what was dragged of it: a trial is of this picture alone, and changes
+ * nothing of the brief.
+ */
+export function useTrial<L>(lines: readonly L[]) {
+  const [id, setId] = useState<string | null>(null);
+  const [trial, setTrial] = useState<Partial<L>>({});
+  const all = lines as readonly (L & BriefLine)[];
+  const picked = all.find((line) => line.id === id) ?? all[0] ?? null;
+  return {
+    lines: all,
+    line: picked && ({ ...picked, ...trial } as L),
+    picked,
+    isTried: Object.keys(trial).length > 0,
+    pick: (next: string) => {
+      setId(next);
+      setTrial({});
+    },
+    attempt: (change: Partial<L>) => setTrial((before) => ({ ...before, ...change })),
+    back: () => setTrial({}),
+  };
+}

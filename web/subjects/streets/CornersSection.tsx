@@ -1,0 +1,75 @@
+import { Slider } from '@mantine/core';
+import { useMemo, useState } from 'react';
+import { counting } from '#core/subjects/brief';
+import { cornerAt, cornerOf, laidInto, radii, streets } from '#core/subjects/streets';
+import { house } from '#core/subjects';
+import { feet, inches } from '#core/units';
+import { sectionClasses, useUnits } from '../../common';
+import { useSession } from '../../session';
+import { Checks, Margins, NothingSaid, Place, siteClasses, useTrial } from '../../site';
+import { CornerSheet } from './CornerSheet';
+
+const corners = counting('corners');
+/** How far along its way the truck stands at first, of 100. */
+const HALF_WAY = 52;
+
+/** The truck through the corners of the brief as it is driven, with what it sweeps over. */
+export function CornersSection() {
+  const { evaluation } = useSession();
+  const { say } = useUnits();
+  const trial = useTrial(evaluation.read(corners));
+  const [along, setAlong] = useState(HALF_WAY);
+  const { line } = trial;
+  const corner = line && cornerOf(line);
+  const at = evaluation.read(cornerAt);
+  const laid = useMemo(
+    () => corner && evaluation.read(laidInto)(corner),
+    [evaluation, corner?.approachWidthFt, corner?.exitWidthFt, corner?.insideRadiusFt],
+  ); // eslint-disable-line react-hooks/exhaustive-deps -- the corner by its figures
+  const { curbToCurbRadiusFt, wallToWallRadiusFt, insideRadiusFt } = evaluation.read(radii);
+  const swing = evaluation.read(house.figure('tailSwing').reading);
+  const turns = `Turns ${feet(curbToCurbRadiusFt)} curb to curb and ${feet(wallToWallRadiusFt)} wall to wall, ${feet(insideRadiusFt)} at the inside; the tail swings out by ${inches(swing)}.`;
+  return (
+    <>
+      <p className={sectionClasses.caution}>{streets.caution}</p>
+      {!line || !corner || !laid ? (
+        <>
+          <NothingSaid of="a corner" />
+          <p className={sectionClasses.says}>{say(turns)}</p>
+        </>
+      ) : (
+        <>
+          <Place label="Corner or gateway" of={trial} />
+          <Margins places={[['Room', at(line)]]} />
+          <CornerSheet
+            evaluation={evaluation}
+            line={line}
+            corner={corner}
+            laid={laid}
+            along={along / 100}
+            onTry={trial.attempt}
+          />
+          <div className={siteClasses.sliderRow}>
+            <Slider
+              size="sm"
+              value={along}
+              onChange={setAlong}
+              min={0}
+              max={100}
+              label={null}
+              thumbLabel="Where the truck is on its way"
+            />
+            <span className="quiet">on its way through</span>
+          </div>
+          <p className={sectionClasses.says}>
+            {say(turns)}{' '}
+            {say(
+              `Steered so that ${laid.insideIn < 0 ? 'as little' : 'as much'} room is left inside as outside: ${inches(laid.insideIn)}.`,
+            )}
+          </p>
+        </>
+      )}
+      <Checks ids={['corner', 'lane', 'setUp']} />
+    </>
+  );
+}
