@@ -41,6 +41,14 @@ export interface Made {
   size: number | null;
 }
 
+/** Something that water harms, at its lowest, in the truck's frame; in. */
+export interface HarmedAt {
+  what: string;
+  xIn: number;
+  yIn: number;
+  zIn: number;
+}
+
 /** Anything that weighs: mass (lb), place (in), shape, group, basis and tolerance. */
 export interface Component {
   /** Part and line, such as `tank` or `hose.k4w9`: it stays when lines before it go. */
@@ -66,6 +74,8 @@ export interface Component {
   seat?: number;
   /** Where along the frame its weight rests, by shares that come to 1 and about its own center. */
   rests: readonly Rest[];
+  /** What of it water harms, and where: an air intake, a breather, a battery. */
+  harmedAt?: readonly HarmedAt[];
   /** What it is no use without. */
   needs?: 'pump';
   /** Why its weight can't be written over; left out where it can. */
@@ -86,6 +96,7 @@ type Optional =
   | 'filling'
   | 'seat'
   | 'needs'
+  | 'harmedAt'
   | 'rests'
   | 'follows'
   | 'made'
@@ -135,6 +146,7 @@ export function component(given: Given): Component {
   };
   if (given.filling) made.filling = given.filling;
   if (given.seat) made.seat = given.seat;
+  if (given.harmedAt) made.harmedAt = given.harmedAt;
   if (given.needs) made.needs = given.needs;
   if (given.follows) made.follows = given.follows;
   return made;

@@ -7,7 +7,7 @@ export { check, nearness, rank, STATUS_WORDS, worstFirst, worstStatus } from './
 export type { Check, Contributor, Finding, Judgement, Status, Unit } from './check.js';
 export * from './choice.js';
 export { component, madeOf } from './component.js';
-export type { Component, Filling, Made, Role, Rest } from './component.js';
+export type { Component, Filling, HarmedAt, Made, Role, Rest } from './component.js';
 export { Evaluation } from './evaluation.js';
 export { changeOf, saidChange, saidFigure, saidMoves } from './figure.js';
 export type { Figure, Figures, FigureUnit } from './figure.js';
@@ -59,7 +59,7 @@ export { takenFromCompartments, takenFromPumpHouse } from './space.js';
 export type { AlongBlock, Taking } from './space.js';
 export { absentIn, allAssumed, assumedIn, cautionsFor, PLANNING_CAUTION, stepStates } from './steps.js';
 export type { AssumedStep, StepState } from './steps.js';
-export type { Subject } from './subject.js';
+export type { InCommon, Subject } from './subject.js';
 export { usd } from './money.js';
 export { figureOf, marginOf } from './table.js';
 export type { Axis, ChartOf, Column, Row, Series, TableOf } from './table.js';

@@ -11,6 +11,12 @@ import type { Provided, Reading } from './reading.js';
 import type { Shelf } from './shelf.js';
 import type { AlongBlock, Taking } from './space.js';
 
+/** What a truck uses where a fleet has one for all: an engine, a governor, a kind of door. */
+export interface InCommon {
+  matter: string;
+  uses: string;
+}
+
 /**
  * Everything that Baros knows of one matter: hose, the tank, the bending of the frame. A subject says of
  * itself what it has; who shows, weighs, checks or prints asks the registry and knows nothing of any subject.
@@ -55,6 +61,8 @@ export interface Subject {
   sentence?: (evaluation: Evaluation) => string;
   line?: (evaluation: Evaluation) => string;
   grips?: (evaluation: Evaluation) => Grip[];
+  /** What of it a fleet may have in common, for the mechanic's sake. */
+  common?: Reading<InCommon[]>;
   /** What is said beside it where the work can hurt someone. */
   caution?: string;
 }

@@ -55,7 +55,19 @@ const common = (basis: string): Profile['limits'] => ({
     tiltEstimateDeg: 26.5,
     approachDeg: 8,
     departureDeg: 8,
+    hillMph: 20,
+    hillPct: 6,
+    levelMph: 50,
+    accelerateS: 25,
+    accelerateMph: 35,
+    topMph: 68,
+    topFromLb: 26_000,
+    lowTopMph: 60,
+    lowTopFromLb: 50_000,
+    lowTopFromGal: 1_250,
   }),
+  ...limits('Lamps and markers of motor vehicles, confirm with the road authority', { markersFromFt: 30 }),
+  ...limits(HOUSE, { blindFt: 30 }),
 });
 
 const PUMPER: Record<string, number> = {

@@ -11,9 +11,12 @@ import { clearance } from './clearance/index.js';
 import { dimensions } from './dimensions/index.js';
 import { equipment } from './equipment/index.js';
 import { fittings } from './fittings/index.js';
+import { fleet } from './fleet/index.js';
+import { flood } from './flood/index.js';
 import { foam } from './foam/index.js';
 import { frame } from './frame/index.js';
 import { grades } from './grades/index.js';
+import { ground } from './ground/index.js';
 import { hose } from './hose/index.js';
 import { items } from './items/index.js';
 import { ladders } from './ladders/index.js';
@@ -23,6 +26,7 @@ import { moneySubject } from './money/index.js';
 import { parts } from './parts/index.js';
 import { pump } from './pump/index.js';
 import { ride } from './ride/index.js';
+import { road } from './road/index.js';
 import { station } from './station/index.js';
 import { streets } from './streets/index.js';
 import { tank } from './tank/index.js';
@@ -48,6 +52,9 @@ export const house = new House(
     streets,
     bridges,
     grades,
+    flood,
+    road,
+    ground,
     clearance,
     frame,
     chassis,
@@ -65,6 +72,7 @@ export const house = new House(
     items,
     fittings,
     moneySubject,
+    fleet,
   ],
   EDITION,
 );

@@ -8,6 +8,7 @@ export {
   formatWhole,
   inShort,
   listed,
+  NO_FIGURE,
   one,
   signed,
   within,

@@ -1,4 +1,4 @@
 export { Remedies } from './Remedies';
 export { useAdvice } from './useAdvice';
-export { useLeveling, useRemedies } from './useRemedies';
+export { useLeveling, useLongest, useRemedies } from './useRemedies';
 export { AdviceSection } from './AdviceSection';

@@ -13,8 +13,15 @@ const ADVICE: Section = {
   Section: lazy(async () => ({ default: (await import('../advice')).AdviceSection })),
 };
 
+const TIGHTEST: Section = {
+  id: 'tightest',
+  title: 'What limits it most',
+  group: 'Limits and advice',
+  Section: lazy(async () => ({ default: (await import('./Tightest')).Tightest })),
+};
+
 /** The sections of the analysis by their heads. */
-export const SECTION_GROUPS = grouped([...SECTIONS, ADVICE], HEADS);
+export const SECTION_GROUPS = grouped([TIGHTEST, ...SECTIONS, ADVICE], HEADS);
 
 /** All of them, in the order in which they are shown. */
 export const SECTIONS_OF_ANALYSIS = SECTION_GROUPS.flatMap(({ sections }) => sections);

@@ -4,8 +4,11 @@ import { bridges } from './bridges';
 import { brief } from './brief';
 import { equipment } from './equipment';
 import type { Face } from './face';
+import { fleet } from './fleet';
+import { flood } from './flood';
 import { frame } from './frame';
 import { grades } from './grades';
+import { ground } from './ground';
 import { items } from './items';
 import { limits } from './limits';
 import { money } from './money';
@@ -26,6 +29,9 @@ const FACES: Readonly<Record<string, Face>> = {
   streets,
   bridges,
   grades,
+  flood,
+  ground,
+  fleet,
   equipment,
   items,
   money,

@@ -275,6 +275,7 @@ export const body: Subject = {
   changes,
   choices,
   absent,
+  common: reading('body', [chosenBody], ({ doors }) => [{ matter: 'doors', uses: doors.name }]),
   questions: [
     {
       id: 'doors',

@@ -34,6 +34,7 @@ import {
 } from './block.js';
 import { bumperComponents, bumperPlace, chosenBumper, usualAsideOf } from './place.js';
 
+export { bumperShelf } from './block.js';
 export { bumperItemShelf, wellsIn, withBumper, withBumperItem } from './block.js';
 export { hoseWells } from './place.js';
 

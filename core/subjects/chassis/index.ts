@@ -1,5 +1,6 @@
+import { reading } from '../../kernel/index.js';
 import type { Subject } from '../../kernel/index.js';
-import { chassisBlock, chassisProblems, settleChassis } from './block.js';
+import { chassisBlock, chassisProblems, chosenChassis, settleChassis } from './block.js';
 import { chassisComponents } from './place.js';
 import { chassisShelf } from './shelf.js';
 import { chassisTakes } from './under.js';
@@ -38,6 +39,9 @@ export const chassis: Subject = {
   changes: chassisChanges,
   choices: chassisChoices,
   questions: chassisQuestions,
+  common: reading('chassis', [chosenChassis], ({ chassis: { engine } }) =>
+    engine ? [{ matter: 'engine', uses: engine.name }] : [],
+  ),
   sentence: chassisSentence,
   line: chassisLine,
   caution: 'An axle over its rating can fail in steering, braking or tire: no rating is a target.',

@@ -6,6 +6,7 @@ import { gal } from '../../units/index.js';
 import { chosenChassis } from './block.js';
 import type { AxleOption, Chassis, Tire } from './parts/index.js';
 import { at, onRearAxle, restsOfChassis } from './rests.js';
+import { harmedOf } from './road.js';
 import { fuelBoxOf, fuelXIn, rails } from './under.js';
 
 interface Chosen {
@@ -119,6 +120,7 @@ export const chassisComponents = reading(
         priceCents: chassis.priceCents,
         made: madeOf(chassis.id, 1, wheelbaseIn),
         rests: restsOfChassis(chosen, frame, mass),
+        harmedAt: harmedOf(chassis, wheelbaseIn),
         shapes: [{ kind: 'frame', box: frame }, ...wheels(chosen), cabShape, ...battery(chassis)],
       }),
       component({

@@ -168,6 +168,9 @@ export const fittingsPlaced = reading(
 );
 
 /** What is fixed to the truck, each in its place. */
+/** What of the fittings water harms. */
+const ELECTRIC: ReadonlySet<string> = new Set(['generator', 'inverter']);
+
 export const fittingComponents = reading('fittings', [fittingsPlaced], (all) =>
   all.map(({ line, part, xIn, yIn, zIn, box }) => {
     const look = LOOKS[part.shape];
@@ -184,6 +187,9 @@ export const fittingComponents = reading('fittings', [fittingsPlaced], (all) =>
       zIn,
       made: madeOf(part.id),
       ...(part.shape === 'deckMonitor' ? { needs: 'pump' as const } : {}),
+      ...(ELECTRIC.has(part.shape)
+        ? { harmedAt: [{ what: part.name.toLowerCase(), xIn, yIn, zIn: zIn - part.heightIn / 2 }] }
+        : {}),
       shapes: look ? [{ kind: look, box }] : [],
     });
   }),

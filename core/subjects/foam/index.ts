@@ -99,6 +99,8 @@ const ON_DECK_IN = { aheadOfEnd: 12, up: 14 };
 const OVER_FRAME_IN = 14;
 /** A tank of its own: as wide and high, behind the water tank, and what it weighs empty for a gallon; in, lb. */
 const OWN_TANK = { widthIn: 22, heightIn: 24, behindIn: 2, lbPerGal: 1.6, centsPerGal: 2_400 };
+/** A foam pump reaches so far below its middle, in. */
+const FOAM_PUMP_HALF_IN = 5;
 /** Concentrate is known to the gallon: ± percent. */
 const FOAM_TOLERANCE_PCT = 2;
 
@@ -140,6 +142,7 @@ const components = reading(
     if (!chosen) return [];
     const { system, gallons } = chosen;
     const xIn = house ? house.x1 - IN_HOUSE_IN.aheadOfBack : body.endIn - ON_DECK_IN.aheadOfEnd;
+    const foamPumpIn = house ? body.frameIn + IN_HOUSE_IN.overFrame : body.deckIn + ON_DECK_IN.up;
     const about = { group: 'Foam', step: 'foam', yIn: 0 } as const;
     const stands = own ? centerOfBoxes([own]) : cell.length > 0 ? centerOfBoxes(cell) : null;
     return [
@@ -163,11 +166,12 @@ const components = reading(
         name: system.name,
         ...about,
         xIn,
-        zIn: house ? body.frameIn + IN_HOUSE_IN.overFrame : body.deckIn + ON_DECK_IN.up,
+        zIn: foamPumpIn,
         weightLb: system.weightLb,
         priceCents: system.priceCents,
         basis: system.basis,
         made: madeOf(system.id),
+        harmedAt: [{ what: 'foam pump', xIn, yIn: 0, zIn: foamPumpIn - FOAM_PUMP_HALF_IN }],
         needs: 'pump',
       }),
       component({

@@ -39,6 +39,12 @@ const TWO_IN = 2;
 /** One inch and no other. */
 const ONE_IN = [1, 1.0001] as const;
 
+/** The largest hose that is carried: what it couples to is the fleet's matter. */
+export const supplyConnections = reading('hose', [hoseCarried], (all) => {
+  const largest = Math.max(0, ...all.map(({ sizeIn }) => sizeIn));
+  return largest >= SUPPLY_IN ? [{ matter: 'connections', uses: hoseSize(largest) }] : [];
+});
+
 export const hoseChecks = [
   check('hose', { id: 'hoseFits', title: 'Hose fits its beds', steps: ['hose'] }, [hoseFit], (fit) => {
     if (fit.length === 0) return null;

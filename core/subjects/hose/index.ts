@@ -5,7 +5,7 @@ import { bedsPlace, hoseAlong } from './bed-places.js';
 import { hoseBlock, hoseProblems, hoseShelf, settleHose } from './block.js';
 import { bumperLine } from './bumper-line.js';
 import { hoseChanges } from './changes.js';
-import { hoseChecks, hoseFigures, hoseLimits } from './checks.js';
+import { hoseChecks, hoseFigures, hoseLimits, supplyConnections } from './checks.js';
 import { absentHose, hoseChoices } from './choices.js';
 import { dividerGrips } from './main-bed.js';
 import { hoseComponents, hoseTakes } from './place.js';
@@ -46,6 +46,7 @@ export const hose: Subject = {
   absent: absentHose,
   grips: dividerGrips,
   questions: [bumperLine],
+  common: supplyConnections,
   sentence: ({ build }) => {
     const loads = build.hose.loads.filter(({ lengthFt }) => lengthFt > 0);
     if (loads.length === 0) return 'No hose shall be carried.';

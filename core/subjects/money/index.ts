@@ -3,6 +3,7 @@ import type { BlockOf, Build } from '../../build/index.js';
 import { check, fromBuild, reading } from '../../kernel/index.js';
 import type { Subject } from '../../kernel/index.js';
 import { components, itemizedCents } from '../../truck/index.js';
+import { counting } from '../brief/index.js';
 import { formatMoney } from '../../units/index.js';
 
 export const MONEY_FIELDS = {
@@ -54,10 +55,17 @@ export interface Money {
 
 const moneyOfBuild = fromBuild(({ money }) => money);
 
+/** What the truck may cost: as it is said of this truck, otherwise as the department's brief says. */
+const budget = reading(
+  'money',
+  [moneyOfBuild, counting('budget')],
+  ({ budgetCents }, [ofBrief]) => budgetCents ?? ofBrief?.cents ?? null,
+);
+
 const totals = reading(
   'money',
-  [itemizedCents, moneyOfBuild],
-  (itemized, { budgetCents = null, unlistedPct }) => {
+  [itemizedCents, moneyOfBuild, budget],
+  (itemized, { unlistedPct }, budgetCents) => {
     const unlistedCents = Math.round((itemized * unlistedPct) / 100);
     const totalCents = itemized + unlistedCents;
     return {

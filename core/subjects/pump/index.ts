@@ -16,7 +16,7 @@ import type { ChangeKind, Changes, Choice, Question, Subject } from '../../kerne
 import { clumps } from '../../truck/index.js';
 import { counted, listed, within } from '../../units/index.js';
 import { chosenPump, pumpBlock, pumpIn, pumpShelf, settlePump, withPump } from './block.js';
-import { pumpInShort, pumpSentence } from './words.js';
+import { PANEL_NAMES, pumpInShort, pumpSentence } from './words.js';
 import { housePlace, pumpAlong, pumpComponents, pumpTakes } from './place.js';
 
 export { chosenPump, placeOfPump, placesOf, pumpIn, pumpShelf, withPump, withPumpAt } from './block.js';
@@ -191,6 +191,9 @@ export const pump: Subject = {
   along: pumpAlong,
   provides: [housePlace],
   components: pumpComponents,
+  common: reading('pump', [chosenPump], (pump) =>
+    pump ? [{ matter: 'controls', uses: PANEL_NAMES[pump.panel] }] : [],
+  ),
   checks: [atLeast('pump', 'pumpLeast', 'pumpGpm', limits.pumpGpm, ['pump'], ratedGpm), needsPump],
   changes,
   choices,

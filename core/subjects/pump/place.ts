@@ -1,7 +1,8 @@
 import { boxOf, component, madeOf, provide, reading, takenFromPumpHouse } from '../../kernel/index.js';
-import type { AlongBlock, Box, Component, Shape, Taking } from '../../kernel/index.js';
+import type { AlongBlock, Box, Component, HarmedAt, Shape, Taking } from '../../kernel/index.js';
 import { alongFrame, bodyPlace, cabPlace, pumpHouse, RANK } from '../../truck/index.js';
 import { CREW_MODULE, pumpAt, chosenPump } from './block.js';
+import type { Pump } from './parts.js';
 
 /** Underside of the pump house under the top of the frame, in. */
 const HOUSE_UNDER_FRAME_IN = 16;
@@ -103,6 +104,21 @@ export const pumpTakes = reading('pump', [pumpBox], (box): Taking[] =>
   box ? [{ from: 'compartments', boxes: [box] }] : [],
 );
 
+/** Above the underside of a house or a skid: breather of the gear case, and the air of an engine of its own, in. */
+const BREATHER_UP_IN = 12;
+const ENGINE_AIR_UP_IN = 10;
+
+/** What of a pump water harms. */
+function harmedOf({ drive }: Pump, { x0, x1, z0 }: Box): HarmedAt[] {
+  const [what, up] =
+    drive === 'auxiliary'
+      ? ['air intake of the pump’s engine', ENGINE_AIR_UP_IN]
+      : drive === 'electric'
+        ? ['motor of the pump', ENGINE_AIR_UP_IN]
+        : ['breather of the pump’s gear case', BREATHER_UP_IN];
+  return [{ what: what as string, xIn: (x0 + x1) / 2, yIn: 0, zIn: z0 + (up as number) }];
+}
+
 /** The pump module with its house and panel. */
 export const pumpComponents = reading(
   'pump',
@@ -138,6 +154,7 @@ export const pumpComponents = reading(
       priceCents: pump.priceCents,
       basis: pump.basis,
       made: madeOf(pump.id),
+      harmedAt: harmedOf(pump, box),
       xIn: (box.x0 + box.x1) / 2,
       zIn: house ? pump.centerZIn + body.frameIn - USUAL_FRAME_IN : body.deckIn + pump.centerZIn,
       shapes,

@@ -7,7 +7,11 @@ const DRIVE_NAMES: Record<Pump['drive'], string> = {
   auxiliary: 'own engine',
   electric: 'electric',
 };
-const PANEL_NAMES: Record<Pump['panel'], string> = { side: 'side panel', top: 'top panel', skid: 'skid' };
+export const PANEL_NAMES: Record<Pump['panel'], string> = {
+  side: 'side panel',
+  top: 'top panel',
+  skid: 'skid',
+};
 
 /** Rating, drive and panel. */
 export const pumpInShort = ({ ratedGpm, drive, panel }: Pump): string =>

@@ -9,6 +9,8 @@ import { cornerLeft, cornerOf, radii, turn } from './corners.js';
 import { tailSwingIn } from './sweep.js';
 
 export { cornerLeft, cornerOf, laidInto, radii, steering, swept, turn } from './corners.js';
+export { findLongest } from './finder.js';
+export type { LongestOn, Tight } from './finder.js';
 export { hullOf, outline } from './outline.js';
 export type { OnPlan } from './outline.js';
 export { laidAt, laidBest, placeOf, posesOf, sweptBy, tailSwingIn } from './sweep.js';

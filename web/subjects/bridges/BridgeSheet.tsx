@@ -125,9 +125,9 @@ export function BridgeSheet({
             <g transform={`translate(${-reach + 34 * px} ${-52 * px})`}>
               <rect
                 className={classes.sign}
-                x={-30 * px}
+                x={-40 * px}
                 y={-22 * px}
-                width={60 * px}
+                width={80 * px}
                 height={40 * px}
                 rx={3 * px}
               />

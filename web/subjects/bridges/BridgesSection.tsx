@@ -2,7 +2,7 @@ import { NativeSelect, Slider } from '@mantine/core';
 import { useState } from 'react';
 import { counting } from '#core/subjects/brief';
 import { atBridge, bridgeClearAt, bridges, onAxles } from '#core/subjects/bridges';
-import { inches } from '#core/units';
+import { feet } from '#core/units';
 import { sectionClasses, useUnits } from '../../common';
 import { useSession } from '../../session';
 import { Checks, Margins, NothingSaid, Place, useTrial, siteClasses } from '../../site';
@@ -28,12 +28,12 @@ const CHECKS = [
 export function BridgesSection() {
   const { evaluation } = useSession();
   const { say } = useUnits();
-  const trial = useTrial(evaluation.read(all));
   const [along, setAlong] = useState(0);
   const [stateId, setStateId] = useState('inService');
   const states = evaluation.read(onAxles);
   const state = states.find(({ id }) => id === stateId) ?? states[0]!;
   const clear = evaluation.read(bridgeClearAt);
+  const trial = useTrial(evaluation.read(all));
   const { line } = trial;
   return (
     <>
@@ -76,7 +76,13 @@ export function BridgesSection() {
               label={null}
               thumbLabel="Where the truck is on the bridge"
             />
-            <span className="quiet">{say(`over a span of ${inches((line.spanFt ?? 40) * 12)}`)}</span>
+            <span className="quiet">
+              {say(
+                line.spanFt === undefined
+                  ? 'a span as drawn, which nobody gave'
+                  : `over a span of ${feet(line.spanFt)}`,
+              )}
+            </span>
           </div>
         </>
       ) : (

@@ -15,9 +15,9 @@ const changes = counting('changes');
 export function GradesSection() {
   const { evaluation } = useSession();
   const { say } = useUnits();
-  const trial = useTrial(evaluation.read(changes));
   const [shift, setShift] = useState(0);
   const angles = evaluation.read(leastAngles);
+  const trial = useTrial(evaluation.read(changes), (one) => atChange(one, angles)?.margin ?? Infinity);
   const { wheelbaseIn } = evaluation.read(axles);
   const { line } = trial;
   const told = (['approach', 'departure', 'breakover'] as const)

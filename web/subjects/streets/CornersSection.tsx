@@ -8,6 +8,7 @@ import { sectionClasses, useUnits } from '../../common';
 import { useSession } from '../../session';
 import { Checks, Margins, NothingSaid, Place, siteClasses, useTrial } from '../../site';
 import { CornerSheet } from './CornerSheet';
+import { Finder } from './Finder';
 
 const corners = counting('corners');
 /** How far along its way the truck stands at first, of 100. */
@@ -17,11 +18,11 @@ const HALF_WAY = 52;
 export function CornersSection() {
   const { evaluation } = useSession();
   const { say } = useUnits();
-  const trial = useTrial(evaluation.read(corners));
+  const at = evaluation.read(cornerAt);
+  const trial = useTrial(evaluation.read(corners), (one) => at(one).margin);
   const [along, setAlong] = useState(HALF_WAY);
   const { line } = trial;
   const corner = line && cornerOf(line);
-  const at = evaluation.read(cornerAt);
   const laid = useMemo(
     () => corner && evaluation.read(laidInto)(corner),
     [evaluation, corner?.approachWidthFt, corner?.exitWidthFt, corner?.insideRadiusFt],
@@ -41,35 +42,38 @@ export function CornersSection() {
         <>
           <Place label="Corner or gateway" of={trial} />
           <Margins places={[['Room', at(line)]]} />
-          <CornerSheet
-            evaluation={evaluation}
-            line={line}
-            corner={corner}
-            laid={laid}
-            along={along / 100}
-            onTry={trial.attempt}
-          />
-          <div className={siteClasses.sliderRow}>
-            <Slider
-              size="sm"
-              value={along}
-              onChange={setAlong}
-              min={0}
-              max={100}
-              label={null}
-              thumbLabel="Where the truck is on its way"
+          <div className={siteClasses.beside}>
+            <CornerSheet
+              evaluation={evaluation}
+              line={line}
+              corner={corner}
+              laid={laid}
+              along={along / 100}
+              onTry={trial.attempt}
             />
-            <span className="quiet">on its way through</span>
+            <div>
+              <p className={siteClasses.sliderName}>Where the truck is on its way</p>
+              <Slider
+                size="sm"
+                value={along}
+                onChange={setAlong}
+                min={0}
+                max={100}
+                label={null}
+                thumbLabel="Where the truck is on its way"
+              />
+              <p className={sectionClasses.says}>
+                {say(
+                  `Steered so that ${laid.insideIn < 0 ? 'as little' : 'as much'} room is left inside as outside: ${inches(laid.insideIn)}.`,
+                )}
+              </p>
+              <p className={sectionClasses.says}>{say(turns)}</p>
+            </div>
           </div>
-          <p className={sectionClasses.says}>
-            {say(turns)}{' '}
-            {say(
-              `Steered so that ${laid.insideIn < 0 ? 'as little' : 'as much'} room is left inside as outside: ${inches(laid.insideIn)}.`,
-            )}
-          </p>
         </>
       )}
       <Checks ids={['corner', 'lane', 'setUp']} />
+      <Finder />
     </>
   );
 }

@@ -98,6 +98,8 @@ export interface Chassis extends Origin {
   /** Least front axle load the maker asks for, so that it steers. */
   minFrontLb: number;
   stabilityControl: boolean;
+  /** Its engine or motors, and their power, hp; left out where the maker does not say. */
+  engine?: { name: string; hp: number };
   /** On the road, as far as its maker says so. */
   road?: Partial<Road>;
   fuel: {

@@ -24,6 +24,7 @@ const commercial = {
   maxGvwrLb: 46_000,
   minFrontLb: 7_000,
   stabilityControl: true,
+  engine: { name: 'Diesel, 9 liter, 350 hp', hp: 350 },
 };
 
 const hood = {
@@ -48,7 +49,8 @@ const medium = {
   rearTire: { diameterIn: 42, widthIn: 10.6, dual: true },
   frontRollShare: 0.4,
   stabilityControl: false,
-  road: { crampDeg: 40 },
+  engine: { name: 'Diesel, 7 liter, 330 hp', hp: 330 },
+  road: { crampDeg: 40, driven: 'all' as const },
 };
 
 /** Chassis of the general trade. */

@@ -53,10 +53,12 @@ export const LIGHT: Chassis[] = [
     frontTire: lightTire,
     rearTire: { ...lightTire, dual: true },
     fuel: lightBehindAxle(25),
+    road: { driven: 'all' },
   },
   {
     ...light,
     id: 'light-4x4-2door',
+    road: { driven: 'all' },
     name: 'Light 4x4 two-door cab, dual rear tires',
     priceCents: usd(74_000),
     wheelbase: { minIn: 145, maxIn: 205, stepIn: 12 },
@@ -80,7 +82,7 @@ export const LIGHT: Chassis[] = [
   {
     ...light,
     id: 'light-4x4-wide',
-    road: { crampDeg: 40 },
+    road: { crampDeg: 40, driven: 'all' },
     name: 'Light 4x4 crew cab, wide single tires',
     priceCents: usd(92_000),
     wheelbase: { minIn: 179, maxIn: 203, stepIn: 24 },
