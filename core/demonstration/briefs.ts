@@ -62,7 +62,7 @@ export const osierBrief: Brief = {
     {
       name: 'Withy Farm gateway',
       fromFt: 24,
-      intoFt: 18,
+      intoFt: 18.5,
       insideFt: 4,
       known: 'measured',
       who: 'Captain Reed',

@@ -7,6 +7,7 @@ export const millLadder = house.build(
   { name: 'Mill ladder', department: { name: 'Carder Mills Fire Department' }, type: 'aerial' },
   {
     brief: carderBrief,
+    road: { markers: 'intermediate' },
     limits: { profileId: 'us-quint' },
     chassis: {
       partId: 'custom-long-tandem',

@@ -10,6 +10,7 @@ export const riverPumper = house.build(
   { name: 'River pumper', department: { name: 'Osier Reach Fire District' }, type: 'pumper' },
   {
     brief: osierBrief,
+    road: { markers: 'intermediate' },
     limits: { profileId: 'us-pumper' },
     chassis: {
       partId: 'custom-medium',

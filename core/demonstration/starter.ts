@@ -6,6 +6,7 @@ import { carried, loaded } from './lines.js';
 const PLAIN: Record<BuildType, Choices> = {
   pumper: {
     limits: { profileId: 'us-pumper' },
+    road: { markers: 'intermediate' },
     chassis: {
       partId: 'custom-medium',
       wheelbaseIn: 190,
@@ -28,6 +29,7 @@ const PLAIN: Record<BuildType, Choices> = {
   },
   aerial: {
     limits: { profileId: 'us-aerial' },
+    road: { markers: 'intermediate' },
     chassis: {
       partId: 'custom-long-tandem',
       wheelbaseIn: 232,

@@ -1,3 +1,4 @@
+import { lb } from '../units/index.js';
 import type { Limit, Profile } from '../kernel/index.js';
 
 /** Values with what they rest on, all of one basis. */
@@ -36,7 +37,7 @@ const usRoads: Profile['limits'] = {
       emergencyTandemLb: 62_000,
       emergencyGrossLb: 86_000,
     },
-    { emergencyTandemLb: '52,000 lb where the rear axle steers and is driven' },
+    { emergencyTandemLb: `${lb(52_000)} where the rear axle steers and is driven` },
   ),
   ...limits('US federal limits, confirm with the road authority', {
     ordinarySingleLb: 20_000,

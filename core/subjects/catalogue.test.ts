@@ -217,7 +217,7 @@ describe('the limit profiles', () => {
         expect(title && unit, id).toBeTruthy();
         expect(limit.value, id).toBeGreaterThanOrEqual(min);
         expect(limit.value, id).toBeLessThanOrEqual(max);
-        expect(limit.basis, id).toMatch(/House rule|confirm against the adopted/);
+        expect(limit.basis, id).toMatch(/House rule|confirm (against the adopted|with the road authority)/);
       }
     },
   );
@@ -292,6 +292,7 @@ describe('the limit profiles', () => {
       'frontSharePct',
       'reservePct',
       'seatLb',
+      'steerFt',
     ]);
   });
 });

@@ -79,8 +79,8 @@ describe.each(builds.map((build) => [build.name, build] as const))('a long walk 
         expect(weights.staticRollThresholdG).toBeGreaterThan(0);
       }
       expect(
-        findings.every((finding) => Number.isFinite(finding.margin) && !finding.words.includes('NaN')),
-      ).toBe(true);
+        findings.filter((finding) => !Number.isFinite(finding.margin) || finding.words.includes('NaN')),
+      ).toEqual([]);
       expect(Number.isFinite(lengthIn + heightIn + widthIn)).toBe(true);
     }
   });

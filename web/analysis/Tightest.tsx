@@ -42,7 +42,9 @@ export function Tightest() {
               <span className={`${classes.figure} figures`}>
                 {say(marginOf(finding)) || statusWord(finding.status)}
               </span>
-              <span className={`${classes.of} figures`}>{say(figureOf(finding.limit, finding))}</span>
+              <span className={`${classes.of} figures`}>
+                {finding.limit === 0 ? '' : say(figureOf(finding.limit, finding))}
+              </span>
             </li>
           );
         })}

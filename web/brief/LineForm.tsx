@@ -131,6 +131,7 @@ export function LineForm({
       className={classes.line}
       data-assumed={line.known === 'assumed'}
       data-short={own.length <= SHORT}
+      data-named={line.name !== undefined}
       aria-label={name}
     >
       <div className={classes.about}>

@@ -1,6 +1,7 @@
 import { lb, within } from '../../units/index.js';
 import { counting, placesCheck, tightest } from '../brief/index.js';
 import type { AtPlace, LineOf } from '../brief/index.js';
+import { ofGross } from '../weights/index.js';
 import { heaviest, heaviestAxle, onAxles } from './loads.js';
 import type { OnAxles } from './loads.js';
 
@@ -52,7 +53,7 @@ const TIGHT = 0.02;
 
 export const posted = placesCheck(
   'bridges',
-  { id: 'posted', title: 'Posted bridges', steps: ['chassis', 'tank'], mendedBy: ['load'] },
+  { id: 'posted', title: 'Posted bridges', steps: ['chassis', 'tank'], mendedBy: ['load'], causes: ofGross },
   [counting('bridges'), onAxles],
   (all, states) => all.map((line) => tightest(atBridge(line, states))),
 );

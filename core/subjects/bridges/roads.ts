@@ -3,6 +3,7 @@ import type { Check, Judgement, LimitKind } from '../../kernel/index.js';
 import { lb, within } from '../../units/index.js';
 import { askedFor, counting, statusAt } from '../brief/index.js';
 import type { CommonLine } from '../brief/index.js';
+import { ofGross, onFront, onRear } from '../weights/index.js';
 import { bridge } from './formula.js';
 import { heaviest, onAxles } from './loads.js';
 import type { OnAxles } from './loads.js';
@@ -21,6 +22,8 @@ export const roadLimits = {
 };
 
 const ABOUT = { steps: ['chassis'], mendedBy: ['load'] } as const;
+/** What of the truck loads the axle that a limit is of. */
+type Causes = NonNullable<Check['causes']>;
 
 /** Roads where the limits of ordinary trucks hold for a fire truck as well. */
 const ordinaryRoads = counting('roads');
@@ -49,18 +52,30 @@ function judged(
 const MUST: CommonLine = { id: 'limit', wish: 'must', known: 'told' };
 
 /** A limit of the profile that holds on main roads. */
-const emergency = (id: string, title: string, limit: string, of: (state: OnAxles) => number | null): Check =>
-  check('bridges', { id, title, ...ABOUT }, [limitOf(limit), onAxles], (asked, states) => {
+const emergency = (
+  id: string,
+  title: string,
+  limit: string,
+  causes: Causes,
+  of: (state: OnAxles) => number | null,
+): Check =>
+  check('bridges', { id, title, ...ABOUT, causes }, [limitOf(limit), onAxles], (asked, states) => {
     if (!asked || of(states[0]!) === null) return null;
     const state = heaviest(states, (each) => of(each)!);
     return judged(state, of(state)!, asked.value, asked.basis, null);
   });
 
 /** A limit of the profile that holds on the roads of the brief where only ordinary limits do. */
-const ordinary = (id: string, title: string, limit: string, of: (state: OnAxles) => number | null): Check =>
+const ordinary = (
+  id: string,
+  title: string,
+  limit: string,
+  causes: Causes,
+  of: (state: OnAxles) => number | null,
+): Check =>
   check(
     'bridges',
-    { id, title, ...ABOUT },
+    { id, title, ...ABOUT, causes },
     [limitOf(limit), ordinaryRoads, onAxles],
     (asked, roads, states) => {
       const line = roads.find(isOrdinary);
@@ -80,7 +95,7 @@ const heaviestSingle = (state: OnAxles): number => Math.max(state.frontLb, singl
 /** How far the worst group of axles is beyond what the formula allows it; the group that is worst of all states. */
 const formula = check(
   'bridges',
-  { id: 'bridgeFormula', title: 'Bridge formula', ...ABOUT },
+  { id: 'bridgeFormula', title: 'Bridge formula', ...ABOUT, causes: ofGross },
   [ordinaryRoads, onAxles],
   (roads, states) => {
     const line = roads.find(isOrdinary);
@@ -105,12 +120,12 @@ const formula = check(
 );
 
 export const roadChecks: Check[] = [
-  emergency('emergencySteer', 'Steering axle on main roads', 'emergencySteerLb', frontLb),
-  emergency('emergencySingle', 'Drive axle on main roads', 'emergencySingleLb', singleLb),
-  emergency('emergencyTandem', 'Tandem on main roads', 'emergencyTandemLb', tandemLb),
-  emergency('emergencyGross', 'Gross on main roads', 'emergencyGrossLb', grossLb),
-  ordinary('ordinarySingle', 'Single axle on ordinary roads', 'ordinarySingleLb', heaviestSingle),
-  ordinary('ordinaryTandem', 'Tandem on ordinary roads', 'ordinaryTandemLb', tandemLb),
-  ordinary('ordinaryGross', 'Gross on ordinary roads', 'ordinaryGrossLb', grossLb),
+  emergency('emergencySteer', 'Steering axle on main roads', 'emergencySteerLb', onFront, frontLb),
+  emergency('emergencySingle', 'Drive axle on main roads', 'emergencySingleLb', onRear, singleLb),
+  emergency('emergencyTandem', 'Tandem on main roads', 'emergencyTandemLb', onRear, tandemLb),
+  emergency('emergencyGross', 'Gross on main roads', 'emergencyGrossLb', ofGross, grossLb),
+  ordinary('ordinarySingle', 'Single axle on ordinary roads', 'ordinarySingleLb', onRear, heaviestSingle),
+  ordinary('ordinaryTandem', 'Tandem on ordinary roads', 'ordinaryTandemLb', onRear, tandemLb),
+  ordinary('ordinaryGross', 'Gross on ordinary roads', 'ordinaryGrossLb', ofGross, grossLb),
   formula,
 ];

@@ -90,11 +90,15 @@ const onTandem = (build: Build): Build =>
       .find(({ id }) => hasTandem(build, id))!.id,
   );
 
-/** A device that the chassis can't carry gives way to one that it can. */
+/** A device that the chassis can't carry gives way to one that it can; it stands on outriggers that it offers. */
 export function settleDevice(build: Build): Build {
-  const { partId } = build.device;
+  const { partId, outriggersId } = build.device;
   const device = partId === undefined ? undefined : deviceShelf.in(build).find(partId);
-  if (!device?.needsTandem || hasTandem(build)) return build;
+  if (!device) return build;
+  if (!device.needsTandem || hasTandem(build))
+    return device.outriggers.some(({ id }) => id === outriggersId)
+      ? build
+      : settled(build, 'device', { ...build.device, outriggersId: device.outriggers[0]!.id });
   const lighter = deviceShelf
     .in(build)
     .suiting(build.type)

@@ -2,6 +2,7 @@ import { boxAt, component, fromBuild, madeOf, reading } from '../../kernel/index
 import type { PlainKind, Point } from '../../kernel/index.js';
 import { beds, bodyPlace, cabPlace, compartments, pumpHouse, turntable } from '../../truck/index.js';
 import type { BodyPlace, Compartment, PumpHouse } from '../../truck/index.js';
+import { within } from '../../units/index.js';
 import { chosenChassis } from '../chassis/index.js';
 import { fittingShelf } from './block.js';
 import type { Fitting, FittingPlace } from './parts.js';
@@ -188,7 +189,7 @@ export const fittingComponents = reading('fittings', [fittingsPlaced], (all) =>
       made: madeOf(part.id),
       ...(part.shape === 'deckMonitor' ? { needs: 'pump' as const } : {}),
       ...(ELECTRIC.has(part.shape)
-        ? { harmedAt: [{ what: part.name.toLowerCase(), xIn, yIn, zIn: zIn - part.heightIn / 2 }] }
+        ? { harmedAt: [{ what: within(part.name), xIn, yIn, zIn: zIn - part.heightIn / 2 }] }
         : {}),
       shapes: look ? [{ kind: look, box }] : [],
     });

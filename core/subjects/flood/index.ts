@@ -49,7 +49,7 @@ export const floodAt = reading('flood', [harmed], ([first]) => (line: LineOf<'fl
     comfort: WAVE_IN,
     unit: 'in',
     state: first.state,
-    words: `${margin < 0 ? `${inches(-margin)} too deep` : `${inches(margin)} to spare`}: in ${inches(line.deepIn)} of water ${within(first.what)} is reached first, ${inches(first.lowIn)} above the ground (${within(first.state.name)}).`,
+    words: `${margin < 0 ? `${inches(-margin)} too deep` : `${inches(margin)} to spare`}: of what ${inches(line.deepIn)} of water would harm, the ${first.what} is reached first, ${inches(first.lowIn)} above the ground (${within(first.state.name)}).`,
   };
 });
 

@@ -56,7 +56,7 @@ export interface Money {
 const moneyOfBuild = fromBuild(({ money }) => money);
 
 /** What the truck may cost: as it is said of this truck, otherwise as the department's brief says. */
-const budget = reading(
+const askedCents = reading(
   'money',
   [moneyOfBuild, counting('budget')],
   ({ budgetCents }, [ofBrief]) => budgetCents ?? ofBrief?.cents ?? null,
@@ -64,7 +64,7 @@ const budget = reading(
 
 const totals = reading(
   'money',
-  [itemizedCents, moneyOfBuild, budget],
+  [itemizedCents, moneyOfBuild, askedCents],
   (itemized, { unlistedPct }, budgetCents) => {
     const unlistedCents = Math.round((itemized * unlistedPct) / 100);
     const totalCents = itemized + unlistedCents;

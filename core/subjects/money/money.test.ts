@@ -1,7 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { withBlock } from '../../build/index.js';
+import type { Build } from '../../build/index.js';
 import { DEMONSTRATION } from '../../demonstration/index.js';
 import { itemizedCents } from '../../truck/index.js';
+import { withBrief } from '../brief/index.js';
 import { house } from '../index.js';
 import { money, withMoney } from './index.js';
 
@@ -25,6 +27,14 @@ describe('money', () => {
     const over = house.evaluate(withMoney(pumper, { budgetCents: totalCents - 1 }));
     expect(over.finding('budget')).toMatchObject({ status: 'fails', margin: -1, unit: '$' });
     const free = withBlock(pumper, 'money', { budgetCents: undefined });
-    expect(house.evaluate(free).finding('budget')).toBeNull();
+    expect(house.evaluate(withBrief(free, {})).finding('budget')).toBeNull();
+  });
+
+  it('is asked of the truck, and where nothing is said of it by the brief', () => {
+    const budgetOf = (build: Build) => house.evaluate(build).read(money).budgetCents;
+    const ofBrief = { budget: [{ id: 'b', wish: 'must', known: 'told', cents: 700_000_00 } as const] };
+    const free = withBlock(pumper, 'money', { budgetCents: undefined });
+    expect(budgetOf(withBrief(free, ofBrief))).toBe(700_000_00);
+    expect(budgetOf(withBrief(withMoney(pumper, { budgetCents: 5 }), ofBrief))).toBe(5);
   });
 });

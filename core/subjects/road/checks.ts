@@ -4,8 +4,8 @@ import { envelope } from '../../truck/index.js';
 import { feetInches, formatPct, formatWhole, gal, horsepower, lb, mph } from '../../units/index.js';
 import { brief, counting, linesOf, placesCheck, SURFACE_NAMES } from '../brief/index.js';
 import { axles, chosenChassis, roadOf } from '../chassis/index.js';
-import { inService } from '../weights/index.js';
-import { GRIP, secondsTo, speedOn, startsOnPct, wheelHp } from './pull.js';
+import { inService, ofGross } from '../weights/index.js';
+import { GRIP, NEVER_S, secondsTo, speedOn, startsOnPct, wheelHp } from './pull.js';
 import type { Pull } from './pull.js';
 
 const speed = (title: string, sense: 'least' | 'most' | 'reckon') => limitKind(title, 'mph', sense, 5, 120);
@@ -47,7 +47,7 @@ export const pull = reading(
 );
 
 const IN_SERVICE = { id: 'inService', name: 'In service' };
-const ABOUT = { steps: ['chassis'], mendedBy: ['pull', 'load'] } as const;
+const ABOUT = { steps: ['chassis'], mendedBy: ['pull', 'load'], causes: ofGross } as const;
 
 const atLeastMph = (id: string, title: string, limit: string, gradeOf: string | null): Check =>
   check(
@@ -88,7 +88,7 @@ const accelerates = check(
       unit: 's',
       state: IN_SERVICE,
       basis: asked.basis,
-      words: `${formatWhole(actual)} s from standing to ${mph(to.value)}, of at most ${formatWhole(asked.value)} s: an estimate without gears.`,
+      words: `${actual < NEVER_S ? `${formatWhole(actual)} s from standing to ${mph(to.value)}` : `It does not reach ${mph(to.value)} from standing`}, of at most ${formatWhole(asked.value)} s: an estimate without gears.`,
     };
   },
 );

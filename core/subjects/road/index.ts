@@ -1,7 +1,6 @@
-import { atOnce, component, madeOf, reading, usd } from '../../kernel/index.js';
-import type { ChangeKind, Changes, Choice, Component, Evaluation, Subject } from '../../kernel/index.js';
+import { atOnce } from '../../kernel/index.js';
+import type { ChangeKind, Changes, Choice, Evaluation, Subject } from '../../kernel/index.js';
 import type { Build } from '../../build/index.js';
-import { bodyPlace } from '../../truck/index.js';
 import { mph } from '../../units/index.js';
 import { chassisShelf, roadOf } from '../chassis/index.js';
 import { roadBlock, withMarkers, withTopSpeed } from './block.js';
@@ -11,28 +10,6 @@ export { withMarkers, withTopSpeed } from './block.js';
 export { pull, topSpeed } from './checks.js';
 export { altitudeShare, GRIP, secondsTo, speedOn, startsOnPct, wheelHp } from './pull.js';
 export type { Pull, Starting } from './pull.js';
-
-/** Lamps, brackets and wire for both sides, lb; and how high they stand above the frame, in. */
-const MARKERS = { weightLb: 8, priceCents: usd(460), overFrameIn: 4 };
-
-const components = reading('road', [hasMarkers, bodyPlace], (has, body): Component[] =>
-  has
-    ? [
-        component({
-          id: 'road.markers',
-          name: 'Intermediate side markers and turn signals',
-          group: 'Body',
-          step: 'body',
-          weightLb: MARKERS.weightLb,
-          priceCents: MARKERS.priceCents,
-          made: madeOf('side-markers', 2),
-          xIn: (body.frontIn + body.endIn) / 2,
-          yIn: 0,
-          zIn: body.frameIn + MARKERS.overFrameIn,
-        }),
-      ]
-    : [],
-);
 
 const TOP_SPEED: ChangeKind = { id: 'topSpeed', title: 'Top speed' };
 const SIDE_MARKERS: ChangeKind = { id: 'markers', title: 'Markers and signals' };
@@ -96,14 +73,16 @@ function choices(build: Build): Choice[] {
   ];
 }
 
-/** The truck on the road: what its engine pulls, how fast it may go, what its length must show. */
+/**
+ * The truck on the road: what its engine pulls, how fast it may go, what its length must show. Markers are within the
+ * weight of the body.
+ */
 export const road: Subject = {
   id: 'road',
   title: 'On the road',
   under: 'chassis',
   limits: roadLimits,
   block: roadBlock,
-  components,
   checks: roadChecks,
   changes,
   choices,

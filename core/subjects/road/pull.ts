@@ -59,7 +59,10 @@ export function speedOn(pull: Pull, gradePct: number): number {
 
 const STEP_MPH = 0.25;
 
-/** Seconds from standing to a speed on the level; infinite where it never gets there. */
+/** Whoever takes so long does not get there, s. */
+export const NEVER_S = 600;
+
+/** Seconds from standing to a speed on the level; `NEVER_S` where it does not get there. */
 export function secondsTo(pull: Pull, mph: number): number {
   const mass = (pull.weightLb / GRAVITY_FPS2) * TURNING_MASS;
   let seconds = 0;
@@ -68,10 +71,10 @@ export function secondsTo(pull: Pull, mph: number): number {
     const at = (from + to) / 2;
     const pulls = Math.min(pull.gripLb, (pull.wheelHp * THROUGH_GEARS * FT_LB_PER_HP_S) / (at * FPS_PER_MPH));
     const left = pulls - heldLb(pull, at, 0);
-    if (left <= 0) return Infinity;
+    if (left <= 0 || seconds > NEVER_S) return NEVER_S;
     seconds += (mass * (to - from) * FPS_PER_MPH) / left;
   }
-  return seconds;
+  return Math.min(seconds, NEVER_S);
 }
 
 /** How tires hold on what lies under them, as a share of their load. */

@@ -29,12 +29,12 @@ export const cornerAt = reading('streets', [cornerLeft], (leaves) => (line: Line
   const { fullLockFt, drivenFt } = leaves(cornerOf(line));
   return {
     line,
-    actual: drivenFt,
+    actual: drivenFt * IN_PER_FT,
     limit: 0,
-    margin: drivenFt,
+    margin: drivenFt * IN_PER_FT,
     // The usual formula lets the front corner swing wide at both ends: where it alone finds no room, it is close.
-    comfort: Math.max(TIGHT_FT, drivenFt - fullLockFt),
-    unit: 'ft',
+    comfort: Math.max(TIGHT_FT, drivenFt - fullLockFt) * IN_PER_FT,
+    unit: 'in',
     words: `${left(drivenFt)} at the inside as it is driven, from ${feet(line.fromFt)} into ${feet(line.intoFt)} around ${feet(line.insideFt)}; ${left(fullLockFt)} by the usual formula for full lock.`,
   };
 });

@@ -22,7 +22,7 @@ export {
   withWeighed,
 } from './block.js';
 export type { Growth, OffGroup, OwnState, WeighedWeight } from './block.js';
-export { largest, worseModel } from './causes.js';
+export { largest, ofGross, onFront, onRear, worseModel } from './causes.js';
 export { certaintyOf } from './certainty.js';
 export type { Certainty, Measured, UncertainPart } from './certainty.js';
 export { certaintyTable, MEASURED_NAMES, uncertainTable } from './certainty-tables.js';

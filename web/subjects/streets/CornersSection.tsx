@@ -64,7 +64,9 @@ export function CornersSection() {
               />
               <p className={sectionClasses.says}>
                 {say(
-                  `Steered so that ${laid.insideIn < 0 ? 'as little' : 'as much'} room is left inside as outside: ${inches(laid.insideIn)}.`,
+                  laid.insideIn < 0
+                    ? `However it is steered, it is short by ${inches(-laid.insideIn)} inside and outside: a second try.`
+                    : `Steered so that as much room is left inside as outside: ${inches(laid.insideIn)}.`,
                 )}
               </p>
               <p className={sectionClasses.says}>{say(turns)}</p>
