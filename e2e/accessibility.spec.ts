@@ -65,6 +65,31 @@ for (const scheme of ['light', 'dark'] as const) {
       await scan(page, 'palette');
     });
 
+    test('the brief, and every picture of the site', async ({ page }) => {
+      test.slow();
+      await page.goto('/');
+      await page.getByRole('link', { name: /^Brief of Osier/ }).click();
+      await expect(page.getByRole('listitem', { name: 'Covered bridge' })).toBeVisible();
+      await scan(page, 'brief');
+      await page.goto('/');
+      await page.getByRole('link', { name: 'Grass truck', exact: true }).click();
+      await page.getByRole('link', { name: 'Analysis' }).click();
+      for (const name of [
+        'What limits it most',
+        'Brief',
+        'In the station',
+        'Around corners',
+        'On bridges',
+        'Over crests and ramps',
+        'In the flood',
+        'Off the road',
+        'Against the present',
+      ]) {
+        await section(page, name);
+        await scan(page, name, 'main');
+      }
+    });
+
     test('history, catalogue, own parts, files and what is assumed', async ({ page }) => {
       test.slow();
       await page.goto('/');

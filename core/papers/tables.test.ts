@@ -291,7 +291,7 @@ describe('limits', () => {
   it('stand with their own basis and note', () => {
     expect(row(limitsTable(profileOf(noted)), 'tiltDeg').cells.slice(1)).toEqual([
       'at least',
-      '30°',
+      '{30 deg}',
       'Chief’s letter. Steep lanes',
     ]);
   });

@@ -51,6 +51,7 @@ describe('the migrations', () => {
     expect(await tables()).toEqual(all);
     // Back over what only added columns, to what brought the parts of the catalog.
     await source.undoLastMigration();
+    await source.undoLastMigration();
     expect(await tables()).toEqual(all);
     await source.undoLastMigration();
     expect(await tables()).toEqual(all.filter((name) => name !== 'catalogue_parts'));

@@ -31,6 +31,7 @@ describe('the OpenAPI document', () => {
       '/api/departments/archive',
       '/api/departments/{id}',
       '/api/departments/{id}/archive',
+      '/api/departments/{id}/brief',
       '/api/departments/{id}/limits',
       '/api/departments/{id}/parts',
       '/api/departments/{id}/parts/{kind}/{partId}',

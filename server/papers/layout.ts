@@ -142,6 +142,15 @@ function contentOf(
         : blockOf(block, evaluation, system, width, say),
     );
   }
+  return endingFlush(content);
+}
+
+/** Content whose end asks for no room below it: that alone would begin an empty page. */
+function endingFlush(content: Content[]): Content[] {
+  const last = content.at(-1);
+  const end: unknown = Array.isArray(last) ? last.at(-1) : last;
+  const margin = (end as { margin?: number[] } | undefined)?.margin;
+  if (margin?.length === 4) margin[3] = 0;
   return content;
 }
 

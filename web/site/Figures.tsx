@@ -51,15 +51,17 @@ export function Checks({ ids }: { ids: readonly string[] }) {
 export function Margins({ places }: { places: readonly (readonly [string, AtPlace | null])[] }) {
   const { say } = useUnits();
   return (
-    <ul className={classes.margins} role="status" aria-label="Margins here">
-      {places.map(
-        ([title, place]) =>
-          place && (
-            <li key={title}>
-              <StatusMark status={statusAt(place)} /> <b>{title}.</b> {say(place.words)}
-            </li>
-          ),
-      )}
-    </ul>
+    <div role="status" aria-label="Margins here">
+      <ul className={classes.margins}>
+        {places.map(
+          ([title, place]) =>
+            place && (
+              <li key={title}>
+                <StatusMark status={statusAt(place)} /> <b>{title}.</b> {say(place.words)}
+              </li>
+            ),
+        )}
+      </ul>
+    </div>
   );
 }

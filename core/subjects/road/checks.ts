@@ -20,7 +20,7 @@ export const roadLimits = {
   topFromLb: limitKind('Top speed limited above', 'lb', 'reckon', 5_000, 200_000, 'smaller'),
   lowTopMph: speed('Top speed of the heaviest trucks', 'most'),
   lowTopFromLb: limitKind('Heaviest trucks begin at', 'lb', 'reckon', 5_000, 200_000, 'smaller'),
-  lowTopFromGal: limitKind('or where they carry more than', 'gal', 'reckon', 100, 10_000, 'smaller'),
+  lowTopFromGal: limitKind('Heaviest trucks carry more than', 'gal', 'reckon', 100, 10_000, 'smaller'),
   markersFromFt: limitKind('Intermediate side markers from a length of', 'ft', 'reckon', 10, 100, 'smaller'),
 };
 

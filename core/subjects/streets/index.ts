@@ -1,6 +1,6 @@
 import { limitKind, reading } from '../../kernel/index.js';
 import type { Subject } from '../../kernel/index.js';
-import { feet, feetInches, inches, IN_PER_FT } from '../../units/index.js';
+import { feetInches, inches, IN_PER_FT } from '../../units/index.js';
 import { counting, placesCheck, TIGHT_IN } from '../brief/index.js';
 import type { AtPlace, LineOf } from '../brief/index.js';
 import { chosenDevice } from '../device/index.js';
@@ -21,6 +21,8 @@ export type { Corner, Steering, TurningInput, TurningResult } from './turning.js
 /** What is left less than this is said: nobody drives a corner to the inch, ft. */
 const TIGHT_FT = 0.5;
 
+const inFeet = (ft: number): string => feetInches(ft * IN_PER_FT);
+
 const left = (ft: number): string =>
   ft < 0 ? `${inches(-ft * IN_PER_FT)} short` : `${inches(ft * IN_PER_FT)} to spare`;
 
@@ -35,7 +37,7 @@ export const cornerAt = reading('streets', [cornerLeft], (leaves) => (line: Line
     // The usual formula lets the front corner swing wide at both ends: where it alone finds no room, it is close.
     comfort: Math.max(TIGHT_FT, drivenFt - fullLockFt) * IN_PER_FT,
     unit: 'in',
-    words: `${left(drivenFt)} at the inside as it is driven, from ${feet(line.fromFt)} into ${feet(line.intoFt)} around ${feet(line.insideFt)}; ${left(fullLockFt)} by the usual formula for full lock.`,
+    words: `${left(drivenFt)} at the inside as it is driven, from ${inFeet(line.fromFt)} into ${inFeet(line.intoFt)} around ${inFeet(line.insideFt)}; ${left(fullLockFt)} by the usual formula for full lock.`,
   };
 });
 

@@ -4,10 +4,12 @@ import type { LineOf } from '#core/subjects/brief';
 import { turn } from '#core/subjects/streets';
 import type { Corner, Laid, Swept } from '#core/subjects/streets';
 import { components } from '#core/truck';
-import { feet, IN_PER_FT } from '#core/units';
+import { feetInches, IN_PER_FT } from '#core/units';
 import { useUnits } from '../../common';
 import { Across, RigView, Upright } from '../../drawing';
 import { Handle, Sheet, siteClasses as classes } from '../../site';
+
+const inFeet = (ft: number): string => feetInches(ft * IN_PER_FT);
 
 /** How far the streets are shown beyond the corner, and how thick the houses, in. */
 const SHOWN_IN = 460;
@@ -48,7 +50,7 @@ export function CornerSheet({
       space={space}
       heightPx={520}
       label={say(
-        `The truck from above on its way from ${feet(corner.approachWidthFt)} into ${feet(corner.exitWidthFt)}`,
+        `The truck from above on its way from ${inFeet(corner.approachWidthFt)} into ${inFeet(corner.exitWidthFt)}`,
       )}
     >
       {(px) => (
@@ -87,7 +89,7 @@ export function CornerSheet({
             to={0}
             line={-v0 + 16 * px}
             start={-v0}
-            text={say(feet(corner.approachWidthFt))}
+            text={say(inFeet(corner.approachWidthFt))}
             px={px}
           />
           <Upright
@@ -95,12 +97,12 @@ export function CornerSheet({
             to={0}
             line={u1 + 18 * px}
             start={u1}
-            text={say(feet(corner.exitWidthFt))}
+            text={say(inFeet(corner.exitWidthFt))}
             px={px}
           />
           <Handle
             label="Width that the truck comes from"
-            said={feet(line.fromFt)}
+            said={inFeet(line.fromFt)}
             value={line.fromFt}
             min={fromFt.min}
             max={fromFt.max}
@@ -114,7 +116,7 @@ export function CornerSheet({
           />
           <Handle
             label="Width that the truck turns into"
-            said={feet(line.intoFt)}
+            said={inFeet(line.intoFt)}
             value={line.intoFt}
             min={intoFt.min}
             max={intoFt.max}
@@ -127,7 +129,7 @@ export function CornerSheet({
           />
           <Handle
             label="Radius of the inside curb"
-            said={feet(line.insideFt)}
+            said={inFeet(line.insideFt)}
             value={line.insideFt}
             min={insideFt.min}
             max={insideFt.max}

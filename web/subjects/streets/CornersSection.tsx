@@ -1,5 +1,5 @@
 import { Slider } from '@mantine/core';
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import { counting } from '#core/subjects/brief';
 import { cornerAt, cornerOf, laidInto, radii, streets } from '#core/subjects/streets';
 import { house } from '#core/subjects';
@@ -23,10 +23,7 @@ export function CornersSection() {
   const [along, setAlong] = useState(HALF_WAY);
   const { line } = trial;
   const corner = line && cornerOf(line);
-  const laid = useMemo(
-    () => corner && evaluation.read(laidInto)(corner),
-    [evaluation, corner?.approachWidthFt, corner?.exitWidthFt, corner?.insideRadiusFt],
-  ); // eslint-disable-line react-hooks/exhaustive-deps -- the corner by its figures
+  const laid = corner && evaluation.read(laidInto)(corner);
   const { curbToCurbRadiusFt, wallToWallRadiusFt, insideRadiusFt } = evaluation.read(radii);
   const swing = evaluation.read(house.figure('tailSwing').reading);
   const turns = `Turns ${feet(curbToCurbRadiusFt)} curb to curb and ${feet(wallToWallRadiusFt)} wall to wall, ${feet(insideRadiusFt)} at the inside; the tail swings out by ${inches(swing)}.`;
