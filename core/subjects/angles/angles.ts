@@ -57,58 +57,68 @@ const NOT_OUTSIDE: ReadonlySet<Shape['kind']> = new Set(['wheel', 'axle', 'stowe
 export type Lift = (xIn: number) => number;
 const AS_DRAWN: Lift = () => 0;
 
-/** The least angle of all that has an outside; `angleAt` gives nothing where a shape is not in question. */
+/**
+ * What of some components is nearest to the road by some measure; `overhangOf` is not more than 0 where a shape is not
+ * in question, and no shape makes an object, since this is looked at for every load state.
+ */
 function lowest(
-  components: Component[],
-  angleAt: (box: Box) => { deg: number; overhangIn: number; heightIn: number } | null,
+  components: readonly Component[],
+  overhangOf: (box: Box) => number,
+  heightOf: (box: Box, overhangIn: number) => number,
+  steepness: (heightIn: number, overhangIn: number) => number,
+  degOf: (heightIn: number, overhangIn: number) => number,
 ): Governed | null {
-  let least: Governed | null = null;
-  for (const { id, name, shapes } of components)
-    for (const { kind, box } of shapes) {
-      if (NOT_OUTSIDE.has(kind)) continue;
-      const found = angleAt(box);
-      if (found && (!least || found.deg < least.deg)) least = { ...found, componentId: id, name };
+  let least = Infinity;
+  let governing: Component | null = null;
+  let [at, up] = [0, 0];
+  for (const component of components)
+    for (const { kind, box } of component.shapes) {
+      const overhangIn = overhangOf(box);
+      if (!(overhangIn > 0) || NOT_OUTSIDE.has(kind)) continue;
+      const heightIn = heightOf(box, overhangIn);
+      const steep = steepness(heightIn, overhangIn);
+      if (steep >= least) continue;
+      [least, governing, at, up] = [steep, component, overhangIn, heightIn];
     }
-  return least;
+  return (
+    governing && {
+      deg: degOf(up, at),
+      componentId: governing.id,
+      name: governing.name,
+      overhangIn: at,
+      heightIn: up,
+    }
+  );
 }
 
-const beyond =
-  (overhangOf: (box: Box) => number, xOf: (box: Box) => number, lift: Lift) =>
-  (box: Box): { deg: number; overhangIn: number; heightIn: number } | null => {
-    const overhangIn = overhangOf(box);
-    if (overhangIn <= 0) return null;
-    const heightIn = box.z0 + lift(xOf(box));
-    return { deg: angle(heightIn, overhangIn), overhangIn, heightIn };
-  };
+const slope = (heightIn: number, overhangIn: number): number => heightIn / overhangIn;
 
 /**
  * Approach angle: the component ahead of the front axle that would strike first; null where nothing is ahead. At
  * in-service ride height, where no lift is given.
  */
-export const approachOf = (components: Component[], lift: Lift = AS_DRAWN): Governed | null =>
+export const approachOf = (components: readonly Component[], lift: Lift = AS_DRAWN): Governed | null =>
   lowest(
     components,
-    beyond(
-      ({ x0 }) => -x0,
-      ({ x0 }) => x0,
-      lift,
-    ),
+    ({ x0 }) => -x0,
+    ({ x0, z0 }) => z0 + lift(x0),
+    slope,
+    angle,
   );
 
 /** Departure angle behind the rearmost axle, likewise. */
 export function departureOf(
-  components: Component[],
+  components: readonly Component[],
   axles: Pick<Axles, 'wheelbaseIn' | 'rear'>,
   lift: Lift = AS_DRAWN,
 ): Governed | null {
   const last = lastAxleIn(axles);
   return lowest(
     components,
-    beyond(
-      ({ x1 }) => x1 - last,
-      ({ x1 }) => x1,
-      lift,
-    ),
+    ({ x1 }) => x1 - last,
+    ({ x1, z0 }) => z0 + lift(x1),
+    slope,
+    angle,
   );
 }
 
@@ -117,16 +127,21 @@ export function departureOf(
  * (formulas: angles). Of each shape the place nearest to the middle is the worst.
  */
 export function breakoverOf(
-  components: Component[],
+  components: readonly Component[],
   { wheelbaseIn, rear }: Pick<Axles, 'wheelbaseIn' | 'rear'>,
   lift: Lift = AS_DRAWN,
 ): Governed | null {
   const between = wheelbaseIn - rear.spreadIn / 2;
-  return lowest(components, ({ x0, x1, z0 }) => {
-    if (x1 <= 0 || x0 >= between) return null;
-    const x = Math.min(x1, Math.max(x0, between / 2));
-    if (x <= 0 || x >= between) return null;
-    const heightIn = z0 + lift(x);
-    return { deg: angle(heightIn, x) + angle(heightIn, between - x), overhangIn: x, heightIn };
-  });
+  const both = (heightIn: number, x: number) => angle(heightIn, x) + angle(heightIn, between - x);
+  return lowest(
+    components,
+    ({ x0, x1 }) => {
+      if (x1 <= 0 || x0 >= between) return 0;
+      const x = Math.min(x1, Math.max(x0, between / 2));
+      return x < between ? x : 0;
+    },
+    ({ z0 }, x) => z0 + lift(x),
+    both,
+    both,
+  );
 }

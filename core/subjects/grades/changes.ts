@@ -1,5 +1,5 @@
-import { reading } from '../../kernel/index.js';
-import { outside } from '../../truck/index.js';
+import { each, reading } from '../../kernel/index.js';
+import { clumps } from '../../truck/index.js';
 import { degrees, inches, within } from '../../units/index.js';
 import { approachOf, breakoverOf, departureOf } from '../angles/index.js';
 import type { Governed } from '../angles/index.js';
@@ -13,8 +13,17 @@ export interface LeastAngle extends Governed {
   state: { id: string; name: string };
 }
 
+/** What rides higher meets no road: even 150 in beyond an axle it would take more than 21 degrees. In. */
+const HIGH_IN = 60;
+
+/** What comes near to the road. */
+const nearRoadOf = each('grades', clumps, (clump) =>
+  clump.filter(({ shapes }) => shapes.some(({ box }) => box.z0 < HIGH_IN)),
+);
+const nearRoad = reading('grades', [nearRoadOf], (all) => all.flat());
+
 /** The least angles of the truck, over all load states: laden it rides lower. */
-export const leastAngles = reading('grades', [outside, axles, rides], (all, on, states) => {
+export const leastAngles = reading('grades', [nearRoad, axles, rides], (all, on, states) => {
   const least = (of: (lift: (xIn: number) => number) => Governed | null): LeastAngle | null => {
     let found: LeastAngle | null = null;
     for (const ride of states) {

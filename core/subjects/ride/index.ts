@@ -1,6 +1,6 @@
 import { each, reading } from '../../kernel/index.js';
-import type { Box, Component, Shape, Subject } from '../../kernel/index.js';
-import { INSIDE, outside, TOPS } from '../../truck/index.js';
+import type { Component, Subject } from '../../kernel/index.js';
+import { clumps, INSIDE, TOPS } from '../../truck/index.js';
 import { axles, chosenChassis, roadOf } from '../chassis/index.js';
 import { weighedStates } from '../weights/index.js';
 
@@ -52,21 +52,40 @@ export interface Edge {
   zIn: number;
 }
 
-function topsOf({ id, name, shapes }: Component): Edge[] {
-  return shapes
-    .filter(({ kind }) => !INSIDE.has(kind))
-    .flatMap(({ kind, box }: { kind: Shape['kind']; box: Box }) =>
-      [box.x0, box.x1].map((xIn) => ({ componentId: id, name: TOPS[kind] ?? name, xIn, zIn: box.z1 })),
-    );
-}
-
 /** A roof lower than this is no matter for any door, in. */
 const LOW_IN = 60;
 
+/** The upper corners of what is seen of some components from outside. */
+function topsOf(clump: readonly Component[]): Edge[] {
+  const edges: Edge[] = [];
+  for (const { id, name, shapes } of clump)
+    for (const { kind, box } of shapes) {
+      if (INSIDE.has(kind) || box.z1 <= LOW_IN) continue;
+      for (const xIn of [box.x0, box.x1])
+        edges.push({ componentId: id, name: TOPS[kind] ?? name, xIn, zIn: box.z1 });
+    }
+  return edges;
+}
+
 /** The upper corners of all that is seen from outside, at in-service ride height. */
-export const tops = reading('ride', [each('ride', outside, topsOf)], (all): Edge[] =>
-  all.flat().filter(({ zIn }) => zIn > LOW_IN),
-);
+export const tops = reading('ride', [each('ride', clumps, topsOf)], (all): Edge[] => all.flat());
+
+/**
+ * Those of them that can be highest however the truck is tipped: what lies under a line between two others never is.
+ */
+const skyline = reading('ride', [tops], (edges): Edge[] => {
+  const above: Edge[] = [];
+  for (const edge of [...edges].sort((a, b) => a.xIn - b.xIn || a.zIn - b.zIn)) {
+    while (above.length > 1) {
+      const [a, b] = [above.at(-2)!, above.at(-1)!];
+      const under = (b.xIn - a.xIn) * (edge.zIn - a.zIn) - (b.zIn - a.zIn) * (edge.xIn - a.xIn) >= 0;
+      if (!under) break;
+      above.pop();
+    }
+    above.push(edge);
+  }
+  return above;
+});
 
 /** How high something stands, and what and when. */
 export interface Highest extends Edge {
@@ -81,16 +100,18 @@ export function highest(
   liftedIn: (xIn: number) => number = () => 0,
 ): Highest | null {
   let found: Highest | null = null;
-  for (const ride of states)
-    for (const edge of edges) {
-      const zIn = edge.zIn + riseAt(ride, edge.xIn, wheelbaseIn) + liftedIn(edge.xIn);
+  for (const edge of edges) {
+    const lifted = edge.zIn + liftedIn(edge.xIn);
+    for (const ride of states) {
+      const zIn = lifted + riseAt(ride, edge.xIn, wheelbaseIn);
       if (!found || zIn > found.zIn) found = { ...edge, zIn, state: { id: ride.id, name: ride.name } };
     }
+  }
   return found;
 }
 
 /** How high the truck is on level ground when it rides highest. */
-export const unladen = reading('ride', [tops, rides, axles], (edges, states, { wheelbaseIn }) =>
+export const unladen = reading('ride', [skyline, rides, axles], (edges, states, { wheelbaseIn }) =>
   highest(edges, states, wheelbaseIn),
 );
 

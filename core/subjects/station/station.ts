@@ -1,7 +1,7 @@
 import { reading } from '../../kernel/index.js';
 import { envelope } from '../../truck/index.js';
 import { axles, chosenChassis, roadOf } from '../chassis/index.js';
-import { highest, rides, standOn, tops } from '../ride/index.js';
+import { highest, rides, standOn, tops, unladen } from '../ride/index.js';
 import type { Ground, Highest } from '../ride/index.js';
 
 /** Which end goes in first. */
@@ -38,12 +38,14 @@ export const waysThrough = ({ enters }: Pick<Doorway, 'enters'>): readonly Way[]
 /** The highest that passes under a lintel, over all load states and the ramp before the door. */
 export const underLintel = reading(
   'station',
-  [tops, rides, axles],
-  (edges, states, { wheelbaseIn }) =>
-    ({ rampPct = 0, enters }: Doorway): Highest | null =>
-      waysThrough({ enters })
+  [tops, unladen, rides, axles],
+  (edges, onLevel, states, { wheelbaseIn }) =>
+    ({ rampPct = 0, enters }: Doorway): Highest | null => {
+      if (rampPct === 0) return onLevel;
+      return waysThrough({ enters })
         .map((way) => highest(edges, states, wheelbaseIn, (x) => liftedAtDoor(x, wheelbaseIn, rampPct, way)))
-        .reduce((most, next) => (!most || (next && next.zIn > most.zIn) ? next : most), null),
+        .reduce<Highest | null>((most, next) => (!most || (next && next.zIn > most.zIn) ? next : most), null);
+    },
 );
 
 /** The width that a door or a bridge must let through: body, or mirrors where they are wider, in. */
