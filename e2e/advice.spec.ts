@@ -19,7 +19,11 @@ async function pagesOf(path: string): Promise<string[]> {
 }
 
 test('the pumper is mended by a pair of changes, and its weight sheet is printed', async ({ page }) => {
-  const id = await copyOf(page, 'River pumper', 'Pumper to mend');
+  // Of its weights alone: what its district asks of it is another matter.
+  const id = await copyOf(page, 'River pumper', 'Pumper to mend', (build) => ({
+    ...build,
+    brief: { version: build.brief.version },
+  }));
   await page.goto(`/builds/${id}`);
   const before = await pounds(page, 'Front axle');
   await reading(page, 'Front axle').click();

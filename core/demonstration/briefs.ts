@@ -126,7 +126,7 @@ export const osierBrief: Brief = {
   ...said(
     'commons',
     { matter: 'controls', uses: 'Side panel', wish: 'like', who: 'Engineer Sallow' },
-    { matter: 'connections', uses: '5 in', who: 'Captain Reed', why: 'Mutual aid lays five inch.' },
+    { matter: 'connections', uses: '5-inch', who: 'Captain Reed', why: 'Mutual aid lays five inch.' },
   ),
   ...said('hazards', { name: 'Manure gas in closed pits' }, { name: 'Ammonia at the creamery' }),
   ...said('budget', { cents: 830_000_00, who: 'The board' }),

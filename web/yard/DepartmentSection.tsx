@@ -1,5 +1,5 @@
 import { Badge, Button, Menu } from '@mantine/core';
-import { IconPlus } from '@tabler/icons-react';
+import { IconClipboardText, IconPlus } from '@tabler/icons-react';
 import { Suspense, useState } from 'react';
 import { Link } from 'react-router';
 import type { BuildCard, DepartmentView } from '#core/exchange';
@@ -47,6 +47,7 @@ export function DepartmentSection({
         <Button
           variant="default"
           size="xs"
+          leftSection={<IconClipboardText size={14} />}
           component={Link}
           to={`/departments/${id}/brief`}
           aria-label={`Brief of ${name}`}

@@ -41,11 +41,12 @@ const targets = placesCheck(
 
 const common = gather<InCommon[]>('fleet', (subject) => subject.common);
 
-/** Two ways to write the same: case, hyphens and the last s are nothing. */
+/** Two ways to write the same: case, hyphens, a last s and inches written out are nothing. */
 const plain = (text: string): string =>
   inUnits(text, 'us')
     .toLowerCase()
     .replaceAll(/[-\s]+/g, ' ')
+    .replaceAll(/\binch(es)?\b/g, 'in')
     .replaceAll(/s\b/g, '')
     .trim();
 
