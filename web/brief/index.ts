@@ -1,3 +1,2 @@
 export { BriefLines } from './BriefLines';
 export { BriefScreen } from './BriefScreen';
-export { saidLine } from './said';

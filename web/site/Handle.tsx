@@ -11,8 +11,7 @@ export function Handle({
   label,
   said,
   value,
-  min,
-  max,
+  within,
   inPerUnit = 1,
   along,
   outward = 1,
@@ -25,8 +24,8 @@ export function Handle({
   /** The value in words, with its quantity in place. */
   said: string;
   value: number;
-  min: number;
-  max: number;
+  /** The field of the brief that bounds it. */
+  within: { min: number; max: number };
   /** Inches of the picture for one of its unit. */
   inPerUnit?: number;
   /** Which way it moves: to the sides, or up and down. */
@@ -41,6 +40,7 @@ export function Handle({
 }) {
   const { say } = useUnits();
   const held = useRef<{ at: number; value: number } | null>(null);
+  const { min, max } = within;
   const take = (next: number) => onMove(Math.min(max, Math.max(min, next)));
   const at = (event: PointerEvent) => (along === 'u' ? event.clientX : -event.clientY);
   const key = (event: KeyboardEvent) => {

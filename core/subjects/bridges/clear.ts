@@ -1,10 +1,9 @@
 import { reading } from '../../kernel/index.js';
-import { feetInches, inches, within } from '../../units/index.js';
-import { counting, placesCheck, TIGHT_IN } from '../brief/index.js';
+import { feetInches, inches } from '../../units/index.js';
+import { counting, placesCheck, spared, TIGHT_IN } from '../brief/index.js';
 import type { AtPlace, CommonLine, LineOf } from '../brief/index.js';
 import { unladen } from '../ride/index.js';
-import type { Highest } from '../ride/index.js';
-import { widthAcross } from '../station/index.js';
+import { underCover, widthAcross } from '../station/index.js';
 
 /** Anything that is low: a bridge over the road, a covered one, a branch, a wire. */
 interface Low {
@@ -18,23 +17,6 @@ const low = reading('bridges', [counting('bridges'), counting('heights')], (brid
     line.clearIn === undefined ? [] : [{ line, clearIn: line.clearIn, aboveIn: line.aboveIn ?? 0 }],
   ),
 );
-
-/** What a truck comes to under something low. */
-function underLow({ line, clearIn, aboveIn }: Low, highest: Highest): AtPlace {
-  const limit = clearIn - aboveIn;
-  const margin = limit - highest.zIn;
-  const { state } = highest;
-  return {
-    line,
-    actual: highest.zIn,
-    limit,
-    margin,
-    comfort: TIGHT_IN.height,
-    unit: 'in',
-    state,
-    words: `${margin < 0 ? `${inches(-margin)} too high` : `${inches(margin)} to spare`}: ${feetInches(highest.zIn)} high at ${within(highest.name)} when it rides highest (${within(state.name)}), under ${feetInches(clearIn)} with ${inches(aboveIn)} kept clear.`,
-  };
-}
 
 /** What a truck comes to between the sides of a bridge. */
 function between(
@@ -50,14 +32,14 @@ function between(
     margin,
     comfort: TIGHT_IN.width,
     unit: 'in',
-    words: `${margin < 0 ? `${inches(-margin)} too wide` : `${inches(margin)} to spare`}: ${inches(widthIn)} ${what}, in ${feetInches(line.wideIn)}.`,
+    words: `${spared(margin, 'too wide')}: ${inches(widthIn)} ${what}, in ${feetInches(line.wideIn)}.`,
   };
 }
 
 /** What the truck comes to under and in a bridge; null where nobody said how high or wide it is. */
 export const bridgeClearAt = reading('bridges', [unladen, widthAcross], (highest, width) => ({
   height: ({ clearIn, aboveIn = 0, ...line }: LineOf<'bridges'>) =>
-    clearIn === undefined || !highest ? null : underLow({ line, clearIn, aboveIn }, highest),
+    clearIn === undefined || !highest ? null : underCover(line, highest, { clearIn, aboveIn, under: '' }),
   width: (line: LineOf<'bridges'>) => between(line, width),
 }));
 
@@ -65,7 +47,7 @@ export const clearHeight = placesCheck(
   'bridges',
   { id: 'clearHeight', title: 'Height of bridges and low places', steps: ['cab'], mendedBy: ['height'] },
   [low, unladen],
-  (all, highest) => all.map((of) => highest && underLow(of, highest)),
+  (all, highest) => all.map(({ line, ...of }) => highest && underCover(line, highest, { ...of, under: '' })),
 );
 
 export const clearWidth = placesCheck(

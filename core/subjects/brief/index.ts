@@ -18,7 +18,16 @@ export {
 export { DISTRICT_KINDS, DISTRICT_NAMES } from './districts.js';
 export type { DistrictKind } from './districts.js';
 export * from './fields.js';
-export { askedFor, counting, judgePlaces, placesCheck, statusAt, tightest, TIGHT_IN } from './judge.js';
+export {
+  askedFor,
+  counting,
+  judgePlaces,
+  placesCheck,
+  spared,
+  statusAt,
+  tightest,
+  TIGHT_IN,
+} from './judge.js';
 export type { AtPlace } from './judge.js';
 export { startBrief } from './start.js';
 

@@ -1,13 +1,12 @@
 import { check, rank, reading } from '../../kernel/index.js';
 import type { AnyReading, Check, Judgement, Reading, Status, Unit, ValuesOf } from '../../kernel/index.js';
-import { listed } from '../../units/index.js';
+import { inches, listed } from '../../units/index.js';
 import { brief, linesOf } from './block.js';
 import type { BriefKind, CommonLine, LineOf } from './fields.js';
 
 /** What a truck comes to at one place of the brief, or against one wish of it. */
 export interface AtPlace<L extends CommonLine = CommonLine> {
   line: L;
-  /** Which check of the place it is, where a place has several. */
   actual: number;
   limit: number;
   /** Positive where it holds, in the unit. */
@@ -22,6 +21,10 @@ export interface AtPlace<L extends CommonLine = CommonLine> {
 
 /** What is left less than this is told: what lies on the floor, and how a driver holds the wheel, take as much. In. */
 export const TIGHT_IN = { height: 1, width: 2, length: 6, lane: 24, outriggers: 6 };
+
+/** How much is left in words, in; or how much it is too high, wide, long or deep. */
+export const spared = (margin: number, over: string): string =>
+  margin < 0 ? `${inches(-margin)} ${over}` : `${inches(margin)} to spare`;
 
 /** What tape and eye don't show is no miss, in any unit. */
 const TOLERANCE = 1e-9;

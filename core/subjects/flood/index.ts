@@ -2,7 +2,7 @@ import { each, reading } from '../../kernel/index.js';
 import type { HarmedAt, Subject } from '../../kernel/index.js';
 import { clumps } from '../../truck/index.js';
 import { inches, within } from '../../units/index.js';
-import { counting, placesCheck } from '../brief/index.js';
+import { counting, placesCheck, spared } from '../brief/index.js';
 import type { AtPlace, LineOf } from '../brief/index.js';
 import { axles } from '../chassis/index.js';
 import { riseAt, rides } from '../ride/index.js';
@@ -49,7 +49,7 @@ export const floodAt = reading('flood', [harmed], ([first]) => (line: LineOf<'fl
     comfort: WAVE_IN,
     unit: 'in',
     state: first.state,
-    words: `${margin < 0 ? `${inches(-margin)} too deep` : `${inches(margin)} to spare`}: of what ${inches(line.deepIn)} of water would harm, the ${first.what} is reached first, ${inches(first.lowIn)} above the ground (${within(first.state.name)}).`,
+    words: `${spared(margin, 'too deep')}: of what ${inches(line.deepIn)} of water would harm, the ${first.what} is reached first, ${inches(first.lowIn)} above the ground (${within(first.state.name)}).`,
   };
 });
 

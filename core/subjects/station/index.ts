@@ -2,8 +2,9 @@ import { reading } from '../../kernel/index.js';
 import type { Subject } from '../../kernel/index.js';
 import { envelope } from '../../truck/index.js';
 import { feetInches, inches, within } from '../../units/index.js';
-import { counting, placesCheck, TIGHT_IN } from '../brief/index.js';
-import type { AtPlace, LineOf } from '../brief/index.js';
+import { counting, placesCheck, spared, TIGHT_IN } from '../brief/index.js';
+import type { AtPlace, CommonLine, LineOf } from '../brief/index.js';
+import type { Highest } from '../ride/index.js';
 import { underLintel, widthAcross } from './station.js';
 
 export { floorThrough, liftedAtDoor, underLintel, waysThrough, widthAcross } from './station.js';
@@ -11,30 +12,36 @@ export type { Doorway, Way } from './station.js';
 
 export type StationLine = LineOf<'stations'>;
 
-const spared = (margin: number, over: string): string =>
-  margin < 0 ? `${inches(-margin)} ${over}` : `${inches(margin)} to spare`;
+/** What the truck comes to under something of a height: the highest of it over all load states. In. */
+export function underCover(
+  line: CommonLine,
+  highest: Highest,
+  { clearIn, aboveIn, under }: { clearIn: number; aboveIn: number; under: string },
+): AtPlace {
+  const limit = clearIn - aboveIn;
+  const margin = limit - highest.zIn;
+  const { state } = highest;
+  return {
+    line,
+    actual: highest.zIn,
+    limit,
+    margin,
+    comfort: TIGHT_IN.height,
+    unit: 'in',
+    state,
+    words: `${spared(margin, 'too high')}: ${feetInches(highest.zIn)} high at ${within(highest.name)} when it rides highest (${within(state.name)}), under ${under}${feetInches(clearIn)} with ${inches(aboveIn)} kept clear.`,
+  };
+}
 
-/** What the truck comes to under the lintel of a station, over all load states. */
+/** What the truck comes to under the lintel of a station. */
 export const doorHeightAt = reading(
   'station',
   [underLintel],
   (under) =>
     (line: StationLine): AtPlace | null => {
       const highest = under(line);
-      if (!highest) return null;
-      const limit = line.doorHighIn - line.aboveIn;
-      const margin = limit - highest.zIn;
-      const { state } = highest;
-      return {
-        line,
-        actual: highest.zIn,
-        limit,
-        margin,
-        comfort: TIGHT_IN.height,
-        unit: 'in',
-        state,
-        words: `${spared(margin, 'too high')}: ${feetInches(highest.zIn)} high at ${within(highest.name)} when it rides highest (${within(state.name)}), under a door of ${feetInches(line.doorHighIn)} with ${inches(line.aboveIn)} kept clear.`,
-      };
+      const { doorHighIn: clearIn, aboveIn } = line;
+      return highest && underCover(line, highest, { clearIn, aboveIn, under: 'a door of ' });
     },
 );
 

@@ -1,7 +1,7 @@
 import { limitKind, reading } from '../../kernel/index.js';
 import type { Subject } from '../../kernel/index.js';
 import { feetInches, inches, IN_PER_FT } from '../../units/index.js';
-import { counting, placesCheck, TIGHT_IN } from '../brief/index.js';
+import { counting, placesCheck, spared, TIGHT_IN } from '../brief/index.js';
 import type { AtPlace, LineOf } from '../brief/index.js';
 import { chosenDevice } from '../device/index.js';
 import { widthAcross } from '../station/index.js';
@@ -23,8 +23,7 @@ const TIGHT_FT = 0.5;
 
 const inFeet = (ft: number): string => feetInches(ft * IN_PER_FT);
 
-const left = (ft: number): string =>
-  ft < 0 ? `${inches(-ft * IN_PER_FT)} short` : `${inches(ft * IN_PER_FT)} to spare`;
+const left = (ft: number): string => spared(ft * IN_PER_FT, 'short');
 
 /** What the truck comes to at a corner, as it is driven and by the usual formula. */
 export const cornerAt = reading('streets', [cornerLeft], (leaves) => (line: LineOf<'corners'>): AtPlace => {
@@ -63,7 +62,7 @@ const lane = placesCheck(
         margin,
         comfort: TIGHT_IN.lane,
         unit: 'in',
-        words: `${margin < 0 ? `${inches(-margin)} too wide` : `${inches(margin)} to spare`}: ${inches(widthIn)} ${what}, in ${feetInches(limit)} between curbs and parked cars.`,
+        words: `${spared(margin, 'too wide')}: ${inches(widthIn)} ${what}, in ${feetInches(limit)} between curbs and parked cars.`,
       };
     }),
 );
@@ -85,7 +84,7 @@ const setUp = placesCheck(
         margin,
         comfort: TIGHT_IN.outriggers,
         unit: 'in',
-        words: `${margin < 0 ? `${inches(-margin)} too wide` : `${inches(margin)} to spare`}: the outriggers spread ${feetInches(spreadIn)}, in ${feetInches(limit)} between curbs and parked cars.`,
+        words: `${spared(margin, 'too wide')}: the outriggers spread ${feetInches(spreadIn)}, in ${feetInches(limit)} between curbs and parked cars.`,
       };
     }),
 );

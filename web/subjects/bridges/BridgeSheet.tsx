@@ -103,8 +103,7 @@ export function BridgeSheet({
                 label="Clear height of the bridge"
                 said={feetInches(clearIn)}
                 value={clearIn}
-                min={field.min}
-                max={field.max}
+                within={field}
                 along="v"
                 from={[-half, clearIn]}
                 to={[half, clearIn]}

@@ -89,8 +89,7 @@ export function FloodSection() {
               label="Depth of the water"
               said={inches(line.deepIn)}
               value={line.deepIn}
-              min={field.min}
-              max={field.max}
+              within={field}
               along="v"
               from={[u0, line.deepIn]}
               to={[u1, line.deepIn]}

@@ -90,8 +90,7 @@ export function ChangeSheet({
             label="Grade after the change"
             said={formatPct(line.toPct)}
             value={line.toPct}
-            min={toPct.min}
-            max={toPct.max}
+            within={toPct}
             inPerUnit={HELD_IN / 100}
             along="v"
             from={[-HELD_IN - 14 * px, ground(-HELD_IN)]}

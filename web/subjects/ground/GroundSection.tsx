@@ -83,8 +83,7 @@ function SlopeSheet({
             label="Slope across"
             said={formatPct(line.acrossPct)}
             value={line.acrossPct}
-            min={field.min}
-            max={field.max}
+            within={field}
             inPerUnit={HELD_IN / 100}
             along="v"
             from={[HELD_IN - 12 * px, HELD_IN * (line.acrossPct / 100)]}

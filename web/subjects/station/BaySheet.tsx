@@ -90,8 +90,7 @@ export function BaySheet({
             label="Length of the bay"
             said={feetInches(bayLongIn)}
             value={bayLongIn}
-            min={field.min}
-            max={field.max}
+            within={field}
             inPerUnit={0.5}
             along="u"
             from={[to, 0]}

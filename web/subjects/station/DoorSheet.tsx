@@ -90,8 +90,7 @@ export function DoorSheet({
             label="Height of the door"
             said={feetInches(top)}
             value={top}
-            min={doorHighIn.min}
-            max={doorHighIn.max}
+            within={doorHighIn}
             along="v"
             from={[-half, top]}
             to={[half, top]}
@@ -102,8 +101,7 @@ export function DoorSheet({
             label="Width of the door"
             said={feetInches(line.doorWideIn)}
             value={line.doorWideIn}
-            min={doorWideIn.min}
-            max={doorWideIn.max}
+            within={doorWideIn}
             inPerUnit={0.5}
             along="u"
             from={[half, 0]}

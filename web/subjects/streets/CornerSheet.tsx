@@ -104,8 +104,7 @@ export function CornerSheet({
             label="Width that the truck comes from"
             said={inFeet(line.fromFt)}
             value={line.fromFt}
-            min={fromFt.min}
-            max={fromFt.max}
+            within={fromFt}
             inPerUnit={IN_PER_FT}
             along="u"
             outward={-1}
@@ -118,8 +117,7 @@ export function CornerSheet({
             label="Width that the truck turns into"
             said={inFeet(line.intoFt)}
             value={line.intoFt}
-            min={intoFt.min}
-            max={intoFt.max}
+            within={intoFt}
             inPerUnit={IN_PER_FT}
             along="v"
             from={[40, north]}
@@ -131,8 +129,7 @@ export function CornerSheet({
             label="Radius of the inside curb"
             said={inFeet(line.insideFt)}
             value={line.insideFt}
-            min={insideFt.min}
-            max={insideFt.max}
+            within={insideFt}
             inPerUnit={IN_PER_FT * (1 - Math.SQRT1_2)}
             along="u"
             from={[r * (1 - Math.SQRT1_2) - 4, -r * (1 - Math.SQRT1_2) - 4]}
