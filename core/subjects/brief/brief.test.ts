@@ -65,7 +65,7 @@ describe('a line of the brief', () => {
     expect(tightest([place('like', -20), place('must', -1), place('must', 4)])!.line.id).toBe('must');
     expect(statusAt(place('must', NaN))).toBe('fails');
     const { words } = doorOf(withLines(station(), station({ id: 's2', name: 'Barn', doorHighIn: 121 })))!;
-    expect(words).toMatch(/^Barn: .*Nor at Old station\./);
+    expect(words).toMatch(/^Barn: .*Missed too: Old station\./);
   });
 });
 

@@ -73,7 +73,7 @@ export function judgePlaces(title: string, places: readonly AtPlace[]): Judgemen
   const worst = tightest(places);
   if (!worst) return null;
   const others = places.filter((place) => place !== worst && place.margin < -TOLERANCE);
-  const also = others.length ? ` Nor at ${listed(others.map(({ line }) => nameOf(line, title)))}.` : '';
+  const also = others.length ? ` Missed too: ${listed(others.map(({ line }) => nameOf(line, title)))}.` : '';
   const { line, actual, limit, margin, comfort, unit, state = null, words } = worst;
   return {
     status: statusAt(worst),

@@ -47,6 +47,7 @@ const INTAKE_OVER_FRAME_IN = 14;
 const EXHAUST_UNDER_FRAME_IN = 14;
 const BREATHER_OVER_HUB_IN = 7;
 const BATTERY_UNDER_FRAME_IN = 12;
+const TRANSMISSION_UNDER_FRAME_IN = 5;
 
 /** What of a chassis water harms, with the places where it usually is; an electric one breathes no air. */
 export function harmedOf(chassis: Chassis, wheelbaseIn: number): HarmedAt[] {
@@ -62,6 +63,12 @@ export function harmedOf(chassis: Chassis, wheelbaseIn: number): HarmedAt[] {
       zIn: intakeIn,
     },
     { what: 'exhaust outlet', xIn: behind + 18, yIn: cab.widthIn / 2 - 2, zIn: exhaustIn },
+    {
+      what: 'breather of the transmission',
+      xIn: behind - (cab.style === 'hooded' ? 50 : 20),
+      yIn: 6,
+      zIn: frame.topIn - TRANSMISSION_UNDER_FRAME_IN,
+    },
   ];
   return [
     ...(battery

@@ -2,7 +2,7 @@ import { check, limitKind, limitOf, reading } from '../../kernel/index.js';
 import type { Subject } from '../../kernel/index.js';
 import { degrees, feet, inches, IN_PER_FT, lb, psi, within } from '../../units/index.js';
 import { axles, chosenChassis } from '../chassis/index.js';
-import { brief, counting, linesOf, placesCheck } from '../brief/index.js';
+import { counting, placesCheck } from '../brief/index.js';
 import type { AtPlace, LineOf } from '../brief/index.js';
 import { leastTilt, weighedStates } from '../weights/index.js';
 import { blindAheadIn, sight } from './sight.js';
@@ -85,12 +85,12 @@ export const slopeAt = reading(
 const blind = check(
   'ground',
   { id: 'blindAhead', title: 'Blind distance ahead', steps: ['chassis', 'cab'], mendedBy: ['blindAhead'] },
-  [limitOf('blindFt'), sight, brief],
-  (asked, of, all) => {
+  [limitOf('blindFt'), sight, counting('grades')],
+  (asked, of, grades) => {
     if (!asked) return null;
     const actual = blindAheadIn(of, 0) / IN_PER_FT;
     const margin = asked.value - actual;
-    const steepest = Math.max(0, ...linesOf(all, 'grades').map(({ steepPct }) => steepPct));
+    const steepest = Math.max(0, ...grades.map(({ steepPct }) => steepPct));
     const uphill = blindAheadIn(of, steepest);
     const coming =
       steepest === 0
