@@ -8,17 +8,18 @@ import {
   COMMON_FIELDS,
   hasBrief,
   linesOf,
+  saidLine,
   takenBrief,
   WISH_NAMES,
   withOwnLine,
 } from '#core/subjects/brief';
 import type { Brief, BriefKind, BriefLine } from '#core/subjects/brief';
+import { house } from '#core/subjects';
 import { useDepartmentBrief } from '../api';
 import { sectionClasses, useUnits } from '../common';
 import { useSession } from '../session';
 import classes from './brief.module.css';
 import { LineForm } from './LineForm';
-import { saidLine } from './said';
 
 /** Asks why this truck differs: without a reason nothing of the department's is put aside. */
 function AskReason({
@@ -76,7 +77,7 @@ function Line({ kind, line, theirs }: { kind: BriefKind; line: BriefLine; theirs
     <li>
       <span className="quiet">{WISH_NAMES[line.wish]}</span>
       <span>
-        <b>{name}</b> {say(saidLine(kind, line))}
+        <b>{name}</b> {say(saidLine(kind, line, house.namesIn(bench.build)))}
         {line.known === 'assumed' && <span className="quiet"> (assumed)</span>}
         {(line.who !== undefined || line.why !== undefined) && (
           <span className={classes.reason}> {[line.who, line.why].filter(Boolean).join(': ')}</span>
@@ -121,7 +122,9 @@ function Line({ kind, line, theirs }: { kind: BriefKind; line: BriefLine; theirs
             title={title}
             line={line}
             canBeOut
-            onTake={(next) => take(next, `${name}: ${saidLine(kind, next)}`.slice(0, 200))}
+            onTake={(next) =>
+              take(next, `${name}: ${saidLine(kind, next, house.namesIn(bench.build))}`.slice(0, 200))
+            }
           />
         </ul>
       )}

@@ -1,11 +1,10 @@
 import { ActionIcon, NativeSelect, TextInput } from '@mantine/core';
 import { IconX } from '@tabler/icons-react';
 import type { Field } from '#core/build';
-import { COMMON_FIELDS, KNOWN_NAMES, ownFieldsOf, WISH_NAMES } from '#core/subjects/brief';
+import { COMMON_FIELDS, KNOWN_NAMES, ownFieldsOf, unitOfField, WISH_NAMES } from '#core/subjects/brief';
 import type { BriefKind, BriefLine } from '#core/subjects/brief';
 import { FigureField, KeptText, useUnits } from '../common';
 import classes from './brief.module.css';
-import { unitOf } from './said';
 
 const options = (names: Readonly<Record<string, string>>, without: readonly string[] = []) =>
   Object.entries(names)
@@ -65,7 +64,7 @@ function OwnField({
       <FigureField
         label={label}
         title={`${field.title} (${about})`}
-        unit={unitOf(kind, at, line, field)}
+        unit={unitOfField(kind, at, line, field)}
         value={line[at] as number | undefined}
         min={field.min}
         max={field.max}

@@ -8,7 +8,7 @@ export { bridge, formulaLb } from './formula.js';
 export type { AxleLoad, BridgeInput, BridgeResult } from './formula.js';
 export { heaviest, onAxles } from './loads.js';
 export type { OnAxles } from './loads.js';
-export { atBridge } from './posted.js';
+export { atBridge, postedGrossLb } from './posted.js';
 
 /** The truck on bridges and roads: what is posted, what is legal, and what it fits under and through. */
 export const bridges: Subject = {

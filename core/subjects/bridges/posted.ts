@@ -12,11 +12,16 @@ interface Posting {
   of: (state: OnAxles) => number;
 }
 
+/** The gross weight that a bridge is posted for a truck of so many axles, lb; nothing where it is not posted. */
+export const postedGrossLb = (
+  { grossLb, threeAxleLb }: LineOf<'bridges'>,
+  axles: number,
+): number | undefined => (axles > 2 && threeAxleLb !== undefined ? threeAxleLb : grossLb);
+
 /** The postings of a bridge that hold for a truck of so many axles. */
 function postingsOf(line: LineOf<'bridges'>, axles: number): Posting[] {
-  const gross = axles > 2 && line.threeAxleLb !== undefined ? line.threeAxleLb : line.grossLb;
   return [
-    { what: 'gross', limitLb: gross, of: ({ grossLb }) => grossLb },
+    { what: 'gross', limitLb: postedGrossLb(line, axles), of: ({ grossLb }) => grossLb },
     { what: 'on the heaviest axle', limitLb: line.axleLb, of: heaviestAxle },
     {
       what: 'on the tandem',

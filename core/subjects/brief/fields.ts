@@ -1,5 +1,6 @@
 import { field, wordsOf } from '../../build/index.js';
-import type { Field, Fields, ShapeOf } from '../../build/index.js';
+import type { Field, Fields, Names, ShapeOf } from '../../build/index.js';
+import { amount } from '../../units/index.js';
 
 /** How much a line counts: a miss of what must be fails, of what somebody would like is told. */
 export const WISH_NAMES = { must: 'Must', like: 'Would like', out: 'Not for this truck' } as const;
@@ -19,26 +20,33 @@ export type CommonLine = ShapeOf<typeof COMMON_FIELDS> & { id: string; name?: st
 
 const NAME = field.text('Name', 1, 80);
 
-/** What a line says of its own, in words. */
-export const ownWords = (
-  fields: Fields,
-  line: Record<string, unknown>,
-  names: Parameters<typeof wordsOf>[2],
-) =>
-  Object.entries(fields)
-    .filter(([key]) => !(key in COMMON_FIELDS) && key !== 'name' && line[key] !== undefined)
-    .map(([key, of]) => `${of.title.toLowerCase()} ${wordsOf(of, line[key], names)}`)
-    .join(', ');
+type Says = (line: Record<string, unknown>, names: Names) => string;
+
+/** What a line says by its own fields, in words. */
+const byFields =
+  (own: Fields): Says =>
+  (line, names) =>
+    Object.entries(own)
+      .filter(([key]) => key !== 'name' && line[key] !== undefined)
+      .map(([key, of]) => `${of.title.toLowerCase()} ${wordsOf(of, line[key], names).toLowerCase()}`)
+      .join(' · ');
 
 /** A kind of line; one that stands alone in a brief has no name. */
-const lines = <S extends Fields>(title: string, one: string, most: number, own: S) =>
+const lines = <S extends Fields>(
+  title: string,
+  one: string,
+  most: number,
+  own: S,
+  says: Says = byFields(own),
+) =>
   field.optional(
     field.lines(title, one, most, { ...COMMON_FIELDS, ...own }, (line, _build, names) => {
       const { wish, name } = line as unknown as CommonLine;
-      const words = ownWords(own, line, names);
+      const words = says(line, names);
+      const must = WISH_NAMES[wish].toLowerCase();
       return {
-        title: name ? `Brief, ${one.toLowerCase()}: ${name}` : `Brief, ${one.toLowerCase()}`,
-        words: words ? `${WISH_NAMES[wish].toLowerCase()}: ${words}` : WISH_NAMES[wish].toLowerCase(),
+        title: `Brief, ${one.toLowerCase()}${name ? `: ${name}` : ''}`,
+        words: words ? `${must}: ${words}` : must,
       };
     }),
   );
@@ -64,16 +72,19 @@ export type Surface = keyof typeof SURFACE_NAMES;
 const SURFACES = ['dry', 'wet', 'gravel', 'grass'] as const;
 
 /** The figures by which a department may set itself a target. */
-export const TARGET_NAMES = {
-  length: 'Length',
-  height: 'Height',
-  wheelbase: 'Wheelbase',
-  gross: 'Gross weight',
-  front: 'Front axle load',
-  tank: 'Tank',
-  volume: 'Enclosed compartments',
+export const TARGET_FIGURES = {
+  length: { title: 'Length', unit: 'in' },
+  height: { title: 'Height', unit: 'in' },
+  wheelbase: { title: 'Wheelbase', unit: 'in' },
+  gross: { title: 'Gross weight', unit: 'lb' },
+  front: { title: 'Front axle load', unit: 'lb' },
+  tank: { title: 'Tank', unit: 'gal' },
+  volume: { title: 'Enclosed compartments', unit: 'ft3' },
 } as const;
-export type TargetFigure = keyof typeof TARGET_NAMES;
+export type TargetFigure = keyof typeof TARGET_FIGURES;
+const TARGET_NAMES = Object.fromEntries(
+  Object.entries(TARGET_FIGURES).map(([id, { title }]) => [id, title]),
+) as Record<TargetFigure, string>;
 const TARGETS = ['length', 'height', 'wheelbase', 'gross', 'front', 'tank', 'volume'] as const;
 
 /** What a fleet has in common. */
@@ -88,6 +99,15 @@ export const COMMON_NAMES = {
 } as const;
 export type CommonMatter = keyof typeof COMMON_NAMES;
 const MATTERS = ['engine', 'governor', 'valves', 'colors', 'connections', 'controls', 'doors'] as const;
+
+/** A target in the unit of its figure. */
+const saidTarget: Says = ({ figure, sense, value }) => {
+  const { title, unit } = TARGET_FIGURES[figure as TargetFigure];
+  const asked = value === undefined ? 'that of the present truck' : amount(value as number, unit);
+  return `${title.toLowerCase()} at ${sense as string} ${asked}`;
+};
+const saidCommon: Says = ({ matter, uses }) =>
+  `${COMMON_NAMES[matter as CommonMatter].toLowerCase()}: ${uses as string}`;
 
 /** All that a department can say of its district, in the order in which a committee talks. */
 export const BRIEF_FIELDS = {
@@ -177,12 +197,18 @@ export const BRIEF_FIELDS = {
     bearsPsi: field.amount('Bears', 'psi', { min: 1, max: 300 }),
   }),
   slopes: named('Side slopes', 'Side slope', { acrossPct: grade('Slope across', 0, 60) }),
-  targets: lines('Targets', 'Target', MANY, {
-    figure: field.oneOf('Figure', TARGETS, TARGET_NAMES),
-    sense: field.oneOf('It is', ['most', 'least'], { most: 'at most', least: 'at least' }),
-    /** In the unit of the figure; that of the present truck where left out. */
-    value: field.optional(field.amount('Value', '', { min: 0, max: 1_000_000 })),
-  }),
+  targets: lines(
+    'Targets',
+    'Target',
+    MANY,
+    {
+      figure: field.oneOf('Figure', TARGETS, TARGET_NAMES),
+      sense: field.oneOf('It is', ['most', 'least'], { most: 'at most', least: 'at least' }),
+      /** In the unit of the figure; that of the present truck where left out. */
+      value: field.optional(field.amount('Value', '', { min: 0, max: 1_000_000 })),
+    },
+    saidTarget,
+  ),
   present: named(
     'The present truck',
     'Present truck',
@@ -199,10 +225,16 @@ export const BRIEF_FIELDS = {
     },
     1,
   ),
-  commons: lines('Common to the fleet', 'Common part', MATTERS.length, {
-    matter: field.oneOf('What', MATTERS, COMMON_NAMES),
-    uses: field.text('The fleet uses', 1, 80),
-  }),
+  commons: lines(
+    'Common to the fleet',
+    'Common part',
+    MATTERS.length,
+    {
+      matter: field.oneOf('What', MATTERS, COMMON_NAMES),
+      uses: field.text('The fleet uses', 1, 80),
+    },
+    saidCommon,
+  ),
   hazards: named('Special hazards', 'Hazard', {}),
   budget: alone('Budget', {
     cents: field.amount('At most', 'cents', { min: 0, max: 1_000_000_000, whole: true }),
@@ -221,6 +253,20 @@ export const ownFieldsOf = (kind: BriefKind): [string, Field][] =>
   Object.entries(BRIEF_FIELDS[kind].fields as Fields).filter(
     ([key]) => !(key in COMMON_FIELDS) && key !== 'name',
   );
+
+/** What a line says of its own, as a short text with its quantities in place. */
+export function saidLine(kind: BriefKind, line: BriefLine, names: Names): string {
+  const says = { targets: saidTarget, commons: saidCommon } as Partial<Record<BriefKind, Says>>;
+  return (says[kind] ?? byFields(Object.fromEntries(ownFieldsOf(kind))))(line, names);
+}
+
+/** The unit in which a field of a line is typed: a target's value is in that of its figure. */
+export const unitOfField = (kind: BriefKind, key: string, line: BriefLine, of: Field): string =>
+  kind === 'targets' && key === 'value'
+    ? TARGET_FIGURES[line['figure'] as TargetFigure].unit
+    : of.kind === 'amount'
+      ? of.unit
+      : '';
 
 /** Whether there is one line of that kind at most. */
 export const standsAlone = (kind: BriefKind): boolean => BRIEF_FIELDS[kind].most === 1;

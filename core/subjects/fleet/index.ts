@@ -1,7 +1,7 @@
 import { gather, reading } from '../../kernel/index.js';
 import type { InCommon, Subject, TableOf, Unit } from '../../kernel/index.js';
 import { amount, inUnits, listed } from '../../units/index.js';
-import { COMMON_NAMES, counting, placesCheck, TARGET_NAMES } from '../brief/index.js';
+import { COMMON_NAMES, counting, placesCheck, TARGET_FIGURES } from '../brief/index.js';
 import type { AtPlace, LineOf, TargetFigure } from '../brief/index.js';
 import { COMPARED, comparedFigures, presentTruck } from './present.js';
 
@@ -29,7 +29,7 @@ const targets = placesCheck(
       const margin = line.sense === 'most' ? limit - actual : actual - limit;
       const than = line.value === undefined && present ? `, that of ${present.name}` : '';
       return {
-        line: { ...line, name: TARGET_NAMES[line.figure] },
+        line: { ...line, name: TARGET_FIGURES[line.figure].title },
         actual,
         limit,
         margin,

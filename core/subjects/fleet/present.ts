@@ -3,7 +3,7 @@ import type { Reading, TableOf } from '../../kernel/index.js';
 import { envelope } from '../../truck/index.js';
 import { amount, change, NO_FIGURE } from '../../units/index.js';
 import { compartmentsFt3 } from '../body/index.js';
-import { brief, linesOf } from '../brief/index.js';
+import { brief, linesOf, TARGET_FIGURES } from '../brief/index.js';
 import type { LineOf, TargetFigure } from '../brief/index.js';
 import { axles } from '../chassis/index.js';
 import { chosenPump } from '../pump/index.js';
@@ -27,56 +27,49 @@ interface Compared {
 export const COMPARED: readonly Compared[] = [
   {
     id: 'length',
-    title: 'Length',
-    unit: 'in',
+    ...TARGET_FIGURES.length,
     reading: reading('fleet', [envelope], ({ lengthIn }) => lengthIn),
     present: ({ lengthIn }) => lengthIn,
     more: 'worse',
   },
   {
     id: 'height',
-    title: 'Height',
-    unit: 'in',
+    ...TARGET_FIGURES.height,
     reading: reading('fleet', [envelope], ({ heightIn }) => heightIn),
     present: ({ heightIn }) => heightIn,
     more: 'worse',
   },
   {
     id: 'wheelbase',
-    title: 'Wheelbase',
-    unit: 'in',
+    ...TARGET_FIGURES.wheelbase,
     reading: reading('fleet', [axles], ({ wheelbaseIn }) => wheelbaseIn),
     present: ({ wheelbaseIn }) => wheelbaseIn,
     more: 'worse',
   },
   {
     id: 'front',
-    title: 'Front axle load',
-    unit: 'lb',
+    ...TARGET_FIGURES.front,
     reading: reading('fleet', [inService], ({ weights }) => weights.front.loadLb),
     present: ({ frontLb }) => frontLb,
     more: 'worse',
   },
   {
     id: 'gross',
-    title: 'Gross weight',
-    unit: 'lb',
+    ...TARGET_FIGURES.gross,
     reading: reading('fleet', [inService], ({ weights }) => weights.totalLb),
     present: ({ grossLb }) => grossLb,
     more: 'worse',
   },
   {
     id: 'volume',
-    title: 'Enclosed compartments',
-    unit: 'ft3',
+    ...TARGET_FIGURES.volume,
     reading: compartmentsFt3,
     present: ({ volumeFt3 }) => volumeFt3,
     more: 'better',
   },
   {
     id: 'tank',
-    title: 'Tank',
-    unit: 'gal',
+    ...TARGET_FIGURES.tank,
     reading: fromBuild(({ tank }) => tank.gallons),
     present: ({ tankGal }) => tankGal,
     more: 'better',
@@ -113,7 +106,7 @@ export const comparedFigures = reading(
   (...values: number[]) => values,
 );
 
-/** This truck against the present one, figure by figure: what is gained and what is lost; null where there is none. */
+/** This truck against the present one, figure by figure: what is better and what is worse; null where there is none. */
 export const againstPresent = reading(
   'fleet',
   [presentTruck, comparedFigures],
@@ -130,7 +123,7 @@ export const againstPresent = reading(
       rows: COMPARED.map(({ id, title, unit, present: of, more }, i) => {
         const [was, is] = [of(present), now[i]!];
         const by = was === undefined ? 0 : is - was;
-        const side = by === 0 ? 'the same' : by > 0 === (more === 'better') ? 'gained' : 'lost';
+        const side = by === 0 ? 'the same' : by > 0 === (more === 'better') ? 'better' : 'worse';
         return {
           id,
           cells: [

@@ -1,5 +1,6 @@
 import { each, reading } from '../../kernel/index.js';
-import { clumps } from '../../truck/index.js';
+import { clumps, lastAxleIn } from '../../truck/index.js';
+import type { Axles } from '../../truck/index.js';
 import { degrees, inches, within } from '../../units/index.js';
 import { approachOf, breakoverOf, departureOf } from '../angles/index.js';
 import type { Governed } from '../angles/index.js';
@@ -7,6 +8,7 @@ import { counting, placesCheck } from '../brief/index.js';
 import type { AtPlace, LineOf } from '../brief/index.js';
 import { axles } from '../chassis/index.js';
 import { riseAt, rides } from '../ride/index.js';
+import type { Ground } from '../ride/index.js';
 
 /** An angle of the truck in the load state in which it is least. */
 export interface LeastAngle extends Governed {
@@ -52,29 +54,70 @@ export const changeOfGrade = ({ fromPct, toPct }: Pick<LineOf<'changes'>, 'fromP
 /** Nobody lays out a drive to less than this, degrees. */
 const TIGHT_DEG = 1;
 
-const NAMES = { approach: 'approach', departure: 'departure', breakover: 'breakover' } as const;
+/** The road over a change of grade, driven to the left: what comes after it lies to the left of 0. */
+export const roadOver =
+  ({ fromPct, toPct }: Pick<LineOf<'changes'>, 'fromPct' | 'toPct'>): Ground =>
+  (at) =>
+    ((at < 0 ? -toPct : -fromPct) / 100) * at;
+
+/** Which angle governs at a change of grade, and where the truck stands when it comes nearest to the road. */
+export interface Governing {
+  which: keyof LeastAngles;
+  of: LeastAngle;
+  /** The place of the truck that comes nearest, in aft of its front axle. */
+  xIn: number;
+  /** Where its front axle then is, before 0 or behind it; in. */
+  frontIn: number;
+}
+
+/** At a crest the breakover governs, at a foot the lesser of approach and departure; null where the truck has none. */
+export function governingAt(
+  line: Pick<LineOf<'changes'>, 'fromPct' | 'toPct'>,
+  angles: LeastAngles,
+  on: Pick<Axles, 'wheelbaseIn' | 'rear'>,
+): Governing | null {
+  const { crest } = changeOfGrade(line);
+  const asked: (keyof LeastAngles)[] = crest ? ['breakover'] : ['approach', 'departure'];
+  const [least] = asked
+    .flatMap((which) => (angles[which] ? [{ which, of: angles[which] }] : []))
+    .sort((a, b) => a.of.deg - b.of.deg);
+  if (!least) return null;
+  const { overhangIn } = least.of;
+  // With its middle on the crest, its front wheels at the foot, or its rear wheels just past it.
+  const at = {
+    breakover: { xIn: overhangIn, frontIn: -on.wheelbaseIn / 2 },
+    approach: { xIn: -overhangIn, frontIn: 0 },
+    departure: { xIn: lastAxleIn(on) + overhangIn, frontIn: -on.wheelbaseIn },
+  }[least.which];
+  return { ...least, ...at };
+}
 
 /** What the truck comes to where the grade changes suddenly. */
-export function atChange(line: LineOf<'changes'>, angles: LeastAngles): AtPlace | null {
-  const { deg, crest } = changeOfGrade(line);
-  const which = crest ? (['breakover'] as const) : (['approach', 'departure'] as const);
-  const [governing] = which
-    .flatMap((id) => (angles[id] ? [{ id, of: angles[id] }] : []))
-    .sort((a, b) => a.of.deg - b.of.deg);
-  if (!governing) return null;
-  const { id, of } = governing;
-  const margin = of.deg - deg;
-  return {
-    line,
-    actual: of.deg,
-    limit: deg,
-    margin,
-    comfort: TIGHT_DEG,
-    unit: 'deg',
-    state: of.state,
-    words: `${margin < 0 ? `${degrees(-margin)} short` : `${degrees(margin)} to spare`}: the grade changes by ${degrees(deg)} ${crest ? 'at its crest' : 'at its foot'}, and the ${NAMES[id]} angle is ${degrees(of.deg)}; ${within(of.name)} governs, ${inches(of.heightIn)} above the road (${within(of.state.name)}).`,
-  };
-}
+export const changeAt = reading(
+  'grades',
+  [leastAngles, axles],
+  (angles, on) =>
+    (line: LineOf<'changes'>): AtPlace | null => {
+      const governing = governingAt(line, angles, on);
+      if (!governing) return null;
+      const { which, of } = governing;
+      const { deg, crest } = changeOfGrade(line);
+      const margin = of.deg - deg;
+      const left = margin < 0 ? `${degrees(-margin)} short` : `${degrees(margin)} to spare`;
+      const changes = `the grade changes by ${degrees(deg)} ${crest ? 'at its crest' : 'at its foot'}`;
+      const governs = `${within(of.name)} governs, ${inches(of.heightIn)} above the road (${within(of.state.name)})`;
+      return {
+        line,
+        actual: of.deg,
+        limit: deg,
+        margin,
+        comfort: TIGHT_DEG,
+        unit: 'deg',
+        state: of.state,
+        words: `${left}: ${changes}, and the ${which} angle is ${degrees(of.deg)}; ${governs}.`,
+      };
+    },
+);
 
 export const changeCheck = placesCheck(
   'grades',
@@ -84,6 +127,6 @@ export const changeCheck = placesCheck(
     steps: ['bumper', 'body'],
     mendedBy: ['approach', 'departure', 'breakover'],
   },
-  [counting('changes'), leastAngles],
-  (all, angles) => all.map((line) => atChange(line, angles)),
+  [counting('changes'), changeAt],
+  (all, at) => all.map(at),
 );

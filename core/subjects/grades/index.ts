@@ -2,7 +2,7 @@ import { reading } from '../../kernel/index.js';
 import type { Subject } from '../../kernel/index.js';
 import { changeCheck, leastAngles } from './changes.js';
 
-export { atChange, changeOfGrade, leastAngles } from './changes.js';
+export { changeAt, changeOfGrade, governingAt, leastAngles, roadOver } from './changes.js';
 export type { LeastAngle, LeastAngles } from './changes.js';
 
 /** The truck where the road rises and falls. */

@@ -60,23 +60,27 @@ const softGround = placesCheck(
 const across = ({ acrossPct }: Pick<LineOf<'slopes'>, 'acrossPct'>): number =>
   (Math.atan(acrossPct / 100) * 180) / Math.PI;
 
+/** So much of the estimate is advised. */
+const ADVISED_SHARE = 0.5;
+
 /** What the truck comes to on a side slope: half of the tilt that is estimated is what is advised. */
 export const slopeAt = reading(
   'ground',
   [leastTilt],
   ({ estimateDeg, state }) =>
-    (line: LineOf<'slopes'>): AtPlace => {
+    (line: LineOf<'slopes'>): AtPlace & { comfort: number } => {
       const slope = across(line);
+      const advisedDeg = estimateDeg * ADVISED_SHARE;
       const margin = estimateDeg - slope;
       return {
         line,
         actual: estimateDeg,
         limit: slope,
         margin,
-        comfort: estimateDeg / 2,
+        comfort: advisedDeg,
         unit: 'deg',
         state: { id: state.id, name: state.name },
-        words: `${degrees(slope)} across, of ${degrees(estimateDeg / 2)} advised: half of the ${degrees(estimateDeg)} at which it is estimated to roll over with the worst filling. The driver’s judgement and training govern.`,
+        words: `${degrees(slope)} across, of ${degrees(advisedDeg)} advised: half of the ${degrees(estimateDeg)} at which it is estimated to roll over with the worst filling. The driver’s judgement and training govern.`,
       };
     },
 );

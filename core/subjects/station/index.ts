@@ -7,7 +7,14 @@ import type { AtPlace, CommonLine, LineOf } from '../brief/index.js';
 import type { Highest } from '../ride/index.js';
 import { underLintel, widthAcross } from './station.js';
 
-export { floorThrough, liftedAtDoor, underLintel, waysThrough, widthAcross } from './station.js';
+export {
+  floorThrough,
+  liftedAtDoor,
+  underLintel,
+  underLintelBy,
+  waysThrough,
+  widthAcross,
+} from './station.js';
 export type { Doorway, Way } from './station.js';
 
 export type StationLine = LineOf<'stations'>;

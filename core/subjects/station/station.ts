@@ -35,17 +35,26 @@ export interface Doorway {
 export const waysThrough = ({ enters }: Pick<Doorway, 'enters'>): readonly Way[] =>
   enters === 'both' ? ['nose', 'tail'] : enters === 'backs' ? ['tail'] : ['nose'];
 
-/** The highest that passes under a lintel, over all load states and the ramp before the door. */
-export const underLintel = reading(
+/** The highest that passes under a lintel with one end first, over all load states and the ramp before the door. */
+export const underLintelBy = reading(
   'station',
   [tops, unladen, rides, axles],
   (edges, onLevel, states, { wheelbaseIn }) =>
-    ({ rampPct = 0, enters }: Doorway): Highest | null => {
-      if (rampPct === 0) return onLevel;
-      return waysThrough({ enters })
-        .map((way) => highest(edges, states, wheelbaseIn, (x) => liftedAtDoor(x, wheelbaseIn, rampPct, way)))
-        .reduce<Highest | null>((most, next) => (!most || (next && next.zIn > most.zIn) ? next : most), null);
-    },
+    (rampPct: number, way: Way): Highest | null =>
+      rampPct === 0
+        ? onLevel
+        : highest(edges, states, wheelbaseIn, (x) => liftedAtDoor(x, wheelbaseIn, rampPct, way)),
+);
+
+/** The highest that passes under it, whichever end goes in first. */
+export const underLintel = reading(
+  'station',
+  [underLintelBy],
+  (by) =>
+    ({ rampPct = 0, enters }: Doorway): Highest | null =>
+      waysThrough({ enters })
+        .map((way) => by(rampPct, way))
+        .reduce<Highest | null>((most, next) => (!most || (next && next.zIn > most.zIn) ? next : most), null),
 );
 
 /** The width that a door or a bridge must let through: body, or mirrors where they are wider, in. */

@@ -1,6 +1,7 @@
 import type { Evaluation } from '#core/kernel';
 import { BRIEF_FIELDS } from '#core/subjects/brief';
 import type { LineOf } from '#core/subjects/brief';
+import { postedGrossLb } from '#core/subjects/bridges';
 import type { OnAxles } from '#core/subjects/bridges';
 import { unladen } from '#core/subjects/ride';
 import { components, envelope } from '#core/truck';
@@ -17,6 +18,9 @@ const GAP_IN = 70;
 /** Longest arrow of a load, px. */
 const ARROW_PX = 40;
 const { clearIn: field } = BRIEF_FIELDS.bridges.fields;
+
+/** The second axle of a tandem: what it carries stands to its right, that of the others to their left. */
+const isCloseBehind = ({ axles }: OnAxles, i: number): boolean => axles.length > 2 && i === axles.length - 1;
 
 /** The truck over a span from the side, its axle loads under the deck, and the roof of a covered bridge. */
 export function BridgeSheet({
@@ -42,6 +46,7 @@ export function BridgeSheet({
   const top = Math.max(heightIn, line.clearIn ?? 0) + 22;
   const most = Math.max(...state.axles.map(({ loadLb }) => loadLb));
   const { clearIn } = line;
+  const posted = postedGrossLb(line, state.axles.length);
   return (
     <Sheet
       space={{ u0: -reach, u1: reach, v0: -DECK_IN - GAP_IN, v1: top }}
@@ -66,11 +71,12 @@ export function BridgeSheet({
           />
           <g transform={`translate(${at} 0)`}>
             <RigView components={evaluation.read(components)} view="driver" />
-            {state.axles.map(({ xIn, loadLb }) => (
+            {state.axles.map(({ xIn, loadLb }, i) => (
               <g key={xIn} transform={`translate(0 ${DECK_IN})`}>
                 <LoadArrow u={xIn} length={(ARROW_PX * px * loadLb) / most} head={7 * px} over={false} />
                 <text
-                  x={xIn + 8 * px}
+                  x={xIn + (isCloseBehind(state, i) ? 8 : -8) * px}
+                  textAnchor={isCloseBehind(state, i) ? 'start' : 'end'}
                   y={((ARROW_PX * loadLb) / most) * px}
                   fontSize={11 * px}
                   className={classes.figure}
@@ -120,7 +126,7 @@ export function BridgeSheet({
             text={say(feetInches(2 * half))}
             px={px}
           />
-          {line.grossLb !== undefined && (
+          {posted !== undefined && (
             <g transform={`translate(${-reach + 34 * px} ${-52 * px})`}>
               <rect
                 className={classes.sign}
@@ -134,7 +140,7 @@ export function BridgeSheet({
                 posted
               </text>
               <text textAnchor="middle" fontSize={12 * px} y={10 * px} className={classes.figure}>
-                {say(lb(line.grossLb))}
+                {say(lb(posted))}
               </text>
               <path className={classes.edge} d={`M 0 ${18 * px} V ${52 * px}`} />
             </g>

@@ -2,7 +2,7 @@ import type { Evaluation } from '#core/kernel';
 import { BRIEF_FIELDS } from '#core/subjects/brief';
 import type { LineOf } from '#core/subjects/brief';
 import { axles } from '#core/subjects/chassis';
-import { atChange, changeOfGrade, leastAngles } from '#core/subjects/grades';
+import { governingAt, leastAngles, roadOver } from '#core/subjects/grades';
 import { standOn } from '#core/subjects/ride';
 import { components, envelope } from '#core/truck';
 import { formatPct } from '#core/units';
@@ -33,18 +33,9 @@ export function ChangeSheet({
   const { say } = useUnits();
   const { wheelbaseIn } = evaluation.read(axles);
   const { frontIn, rearIn, heightIn } = evaluation.read(envelope);
-  const { crest } = changeOfGrade(line);
-  const angles = evaluation.read(leastAngles);
-  const place = atChange(line, angles);
-  // It comes nearest with its middle on the crest, with its front wheels at the foot, or its rear wheels just past it.
-  const rearGoverns =
-    !crest &&
-    angles.departure !== null &&
-    (angles.approach === null || angles.departure.deg < angles.approach.deg);
-  const nearest = crest ? -wheelbaseIn / 2 : rearGoverns ? -wheelbaseIn : 0;
-  // To the left of 0 is what comes after the change.
-  const ground = (at: number) => (at < 0 ? (-line.toPct / 100) * at : (-line.fromPct / 100) * at);
-  const at = nearest - shift;
+  const governing = governingAt(line, evaluation.read(leastAngles), evaluation.read(axles));
+  const ground = roadOver(line);
+  const at = (governing?.frontIn ?? 0) - shift;
   const { frontZIn, tipped } = standOn(ground, at, wheelbaseIn);
   const [u0, u1] = [
     Math.min(at + frontIn, -wheelbaseIn) - ROAD_IN,
@@ -53,7 +44,6 @@ export function ChangeSheet({
   const [left, right] = [ground(u0), ground(u1)];
   const v0 = Math.min(0, left, right);
   const v1 = Math.max(0, left, right) + heightIn + 12;
-  const struck = place && (crest ? angles.breakover : rearGoverns ? angles.departure : angles.approach);
   return (
     <Sheet
       space={{ u0, u1, v0, v1 }}
@@ -71,19 +61,8 @@ export function ChangeSheet({
           <path className={classes.edge} d={`M ${u0} ${-left} L 0 0 L ${u1} ${-right}`} />
           <g transform={`translate(${at} ${-frontZIn}) rotate(${-degreesOf(tipped)})`}>
             <RigView components={evaluation.read(components)} view="driver" />
-            {struck && (
-              <circle
-                className={classes.high}
-                cx={
-                  crest
-                    ? struck.overhangIn
-                    : rearGoverns
-                      ? rearEnd(struck.overhangIn, evaluation)
-                      : -struck.overhangIn
-                }
-                cy={-struck.heightIn}
-                r={8 * px}
-              />
+            {governing && (
+              <circle className={classes.high} cx={governing.xIn} cy={-governing.of.heightIn} r={8 * px} />
             )}
           </g>
           <Handle
@@ -105,10 +84,4 @@ export function ChangeSheet({
       )}
     </Sheet>
   );
-}
-
-/** Where a place behind the last axle stands, in aft of the front one. */
-function rearEnd(overhangIn: number, evaluation: Evaluation): number {
-  const { wheelbaseIn, rear } = evaluation.read(axles);
-  return wheelbaseIn + rear.spreadIn / 2 + overhangIn;
 }

@@ -2,7 +2,7 @@ import { Slider } from '@mantine/core';
 import { useState } from 'react';
 import { counting } from '#core/subjects/brief';
 import { axles } from '#core/subjects/chassis';
-import { atChange, changeOfGrade, leastAngles } from '#core/subjects/grades';
+import { changeAt, changeOfGrade, leastAngles } from '#core/subjects/grades';
 import { degrees, inches } from '#core/units';
 import { sectionClasses, useUnits } from '../../common';
 import { useSession } from '../../session';
@@ -17,7 +17,8 @@ export function GradesSection() {
   const { say } = useUnits();
   const [shift, setShift] = useState(0);
   const angles = evaluation.read(leastAngles);
-  const trial = useTrial(evaluation.read(changes), (one) => atChange(one, angles)?.margin ?? Infinity);
+  const at = evaluation.read(changeAt);
+  const trial = useTrial(evaluation.read(changes), (one) => at(one)?.margin ?? Infinity);
   const { wheelbaseIn } = evaluation.read(axles);
   const { line } = trial;
   const told = (['approach', 'departure', 'breakover'] as const)
@@ -30,9 +31,7 @@ export function GradesSection() {
       {line ? (
         <>
           <Place label="Change of grade" of={trial} />
-          <Margins
-            places={[[changeOfGrade(line).crest ? 'At the crest' : 'At the foot', atChange(line, angles)]]}
-          />
+          <Margins places={[[changeOfGrade(line).crest ? 'At the crest' : 'At the foot', at(line)]]} />
           <ChangeSheet evaluation={evaluation} line={line} shift={shift} onTry={trial.attempt} />
           <div className={siteClasses.sliderRow}>
             <Slider

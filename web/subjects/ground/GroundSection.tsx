@@ -1,6 +1,7 @@
 import { BRIEF_FIELDS, counting } from '#core/subjects/brief';
+import type { LineOf } from '#core/subjects/brief';
 import { ground, slopeAt } from '#core/subjects/ground';
-import { inService, leastTilt } from '#core/subjects/weights';
+import { inService } from '#core/subjects/weights';
 import { components, envelope } from '#core/truck';
 import { degrees, formatPct } from '#core/units';
 import { sectionClasses, StatusMark, useUnits } from '../../common';
@@ -22,12 +23,12 @@ const { acrossPct: field } = BRIEF_FIELDS.slopes.fields;
 /** How much ground is shown on each side, and how far out the slope is held, in. */
 const SIDE_IN = 150;
 const HELD_IN = 110;
-const degreesOf = (radians: number): number => (radians * 180) / Math.PI;
+const radians = (deg: number): number => (deg * Math.PI) / 180;
 
 /** A ray of the ground at an angle, with what it stands for. */
 function Ray({ deg, text, px }: { deg: number; text: string; px: number }) {
   const far = SIDE_IN * 0.98;
-  const [u, v] = [far * Math.cos((deg * Math.PI) / 180), far * Math.sin((deg * Math.PI) / 180)];
+  const [u, v] = [far * Math.cos(radians(deg)), far * Math.sin(radians(deg))];
   return (
     <>
       <line x1={0} y1={0} x2={u} y2={-v} className={classes.clear} />
@@ -39,19 +40,13 @@ function Ray({ deg, text, px }: { deg: number; text: string; px: number }) {
 }
 
 /** The truck from behind on a side slope, with what is advised and where it is estimated to roll over. */
-function SlopeSheet({
-  line,
-  onTry,
-}: {
-  line: { acrossPct: number; name: string };
-  onTry: (pct: number) => void;
-}) {
+function SlopeSheet({ line, onTry }: { line: LineOf<'slopes'>; onTry: (pct: number) => void }) {
   const { evaluation } = useSession();
   const { say } = useUnits();
-  const { estimateDeg } = evaluation.read(leastTilt);
+  const { actual: estimateDeg, comfort: advisedDeg, limit: slopeDeg } = evaluation.read(slopeAt)(line);
   const { heightIn } = evaluation.read(envelope);
   const { cg } = evaluation.read(inService).weights;
-  const slope = Math.atan(line.acrossPct / 100);
+  const slope = radians(slopeDeg);
   const fall = SIDE_IN * (line.acrossPct / 100);
   return (
     <Sheet
@@ -66,9 +61,9 @@ function SlopeSheet({
             d={`M ${-SIDE_IN} ${fall} L ${SIDE_IN} ${-fall} V ${fall + 16 * px} H ${-SIDE_IN} Z`}
           />
           <path className={classes.edge} d={`M ${-SIDE_IN} ${fall} L ${SIDE_IN} ${-fall}`} />
-          <Ray deg={estimateDeg / 2} text={say(`advised up to ${degrees(estimateDeg / 2)}`)} px={px} />
+          <Ray deg={advisedDeg} text={say(`advised up to ${degrees(advisedDeg)}`)} px={px} />
           <Ray deg={estimateDeg} text={say(`rolls over, estimated ${degrees(estimateDeg)}`)} px={px} />
-          <g transform={`rotate(${-degreesOf(slope)})`}>
+          <g transform={`rotate(${-slopeDeg})`}>
             <RigView components={evaluation.read(components)} view="rear" />
             <circle cx={cg.yIn} cy={-cg.zIn} r={5 * px} className={classes.mark} data-first="true" />
           </g>

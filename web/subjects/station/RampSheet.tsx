@@ -1,7 +1,7 @@
 import type { Evaluation } from '#core/kernel';
 import { axles } from '#core/subjects/chassis';
 import { standOn } from '#core/subjects/ride';
-import { floorThrough, underLintel } from '#core/subjects/station';
+import { floorThrough, underLintelBy } from '#core/subjects/station';
 import type { StationLine, Way } from '#core/subjects/station';
 import { components, envelope } from '#core/truck';
 import { feetInches, formatPct } from '#core/units';
@@ -27,7 +27,7 @@ export function RampSheet({
   const { say } = useUnits();
   const { frontIn, rearIn, heightIn } = evaluation.read(envelope);
   const { wheelbaseIn } = evaluation.read(axles);
-  const highest = evaluation.read(underLintel)(line);
+  const highest = evaluation.read(underLintelBy)(rampPct, way);
   if (!highest) return null;
   const ground = floorThrough(rampPct, way);
   const { frontIn: at, frontZIn, tipped } = standOn(ground, -highest.xIn, wheelbaseIn);
