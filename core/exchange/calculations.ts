@@ -5,14 +5,8 @@ import { house } from '../subjects/index.js';
 import { turning } from '../subjects/streets/index.js';
 import { tankCalculation } from '../subjects/tank/index.js';
 import { payload, weigh } from '../subjects/weights/index.js';
-import {
-  AnglesInput,
-  BridgeInput,
-  PayloadInput,
-  TankInput,
-  TurningInput,
-  WeightsInput,
-} from './calc-input.js';
+import { AnglesInput, PayloadInput, TankInput, WeightsInput } from './calc-input.js';
+import { BridgeInput, TurningInput } from './calc-site-input.js';
 import { report } from './report.js';
 
 /**
