@@ -28,13 +28,15 @@ const targets = placesCheck(
       const actual = now[at]!;
       const margin = line.sense === 'most' ? limit - actual : actual - limit;
       const than = line.value === undefined && present ? `, that of ${present.name}` : '';
+      const missed =
+        margin < 0 ? `: ${amount(-margin, unit)} ${line.sense === 'most' ? 'over' : 'short'}` : '';
       return {
         line: { ...line, name: TARGET_FIGURES[line.figure].title },
         actual,
         limit,
         margin,
         unit: unit as Unit,
-        words: `${amount(actual, unit)}, at ${line.sense} ${amount(limit, unit)}${than}${margin < 0 ? `: ${amount(-margin, unit)} ${line.sense === 'most' ? 'over' : 'short'}` : ''}.`,
+        words: `${amount(actual, unit)}, at ${line.sense} ${amount(limit, unit)}${than}${missed}.`,
       };
     }),
 );

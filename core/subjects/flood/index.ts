@@ -41,6 +41,7 @@ const WAVE_IN = 4;
 export const floodAt = reading('flood', [harmed], ([first]) => (line: LineOf<'floods'>): AtPlace | null => {
   if (!first) return null;
   const margin = first.lowIn - line.deepIn;
+  const height = `${inches(first.lowIn)} above the ground (${within(first.state.name)})`;
   return {
     line,
     actual: first.lowIn,
@@ -49,7 +50,7 @@ export const floodAt = reading('flood', [harmed], ([first]) => (line: LineOf<'fl
     comfort: WAVE_IN,
     unit: 'in',
     state: first.state,
-    words: `${spared(margin, 'too deep')}: of what ${inches(line.deepIn)} of water would harm, the ${first.what} is reached first, ${inches(first.lowIn)} above the ground (${within(first.state.name)}).`,
+    words: `${spared(margin, 'too deep')}: of what ${inches(line.deepIn)} of water would harm, the ${first.what} is reached first, ${height}.`,
   };
 });
 

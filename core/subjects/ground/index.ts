@@ -45,6 +45,7 @@ const softGround = placesCheck(
   (all, most) =>
     all.map((line): AtPlace => {
       const margin = line.bearsPsi - most.psi;
+      const pressing = `the ${most.what} press with ${psi(most.psi)} under ${lb(most.loadLb)} (${within(most.state.name)})`;
       return {
         line,
         actual: most.psi,
@@ -52,7 +53,7 @@ const softGround = placesCheck(
         margin,
         unit: 'psi',
         state: most.state,
-        words: `the ${most.what} press with ${psi(most.psi)} under ${lb(most.loadLb)} (${within(most.state.name)}), on ground that bears ${psi(line.bearsPsi)}: a nominal pressure, by which trucks are compared.`,
+        words: `${pressing}, on ground that bears ${psi(line.bearsPsi)}: a nominal pressure, by which trucks are compared.`,
       };
     }),
 );
@@ -72,6 +73,7 @@ export const slopeAt = reading(
       const slope = across(line);
       const advisedDeg = estimateDeg * ADVISED_SHARE;
       const margin = estimateDeg - slope;
+      const half = `half of the ${degrees(estimateDeg)} at which it is estimated to roll over with the worst filling`;
       return {
         line,
         actual: estimateDeg,
@@ -80,7 +82,7 @@ export const slopeAt = reading(
         comfort: advisedDeg,
         unit: 'deg',
         state: { id: state.id, name: state.name },
-        words: `${degrees(slope)} across, of ${degrees(advisedDeg)} advised: half of the ${degrees(estimateDeg)} at which it is estimated to roll over with the worst filling. The driver’s judgement and training govern.`,
+        words: `${degrees(slope)} across, of ${degrees(advisedDeg)} advised: ${half}. The driver’s judgement and training govern.`,
       };
     },
 );
@@ -96,6 +98,8 @@ const blind = check(
     const margin = asked.value - actual;
     const steepest = Math.max(0, ...grades.map(({ steepPct }) => steepPct));
     const uphill = blindAheadIn(of, steepest);
+    const over = `over ${of.over} ${inches(of.edgeZIn)} high`;
+    const sees = `The driver sees the road from ${feet(actual)} ahead of the bumper, ${over}`;
     const coming =
       steepest === 0
         ? ''
@@ -108,7 +112,7 @@ const blind = check(
       unit: 'ft',
       state: null,
       basis: asked.basis,
-      words: `The driver sees the road from ${feet(actual)} ahead of the bumper, over ${of.over} ${inches(of.edgeZIn)} high; at most ${feet(asked.value)} is wanted.${coming}`,
+      words: `${sees}; at most ${feet(asked.value)} is wanted.${coming}`,
     };
   },
 );

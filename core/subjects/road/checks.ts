@@ -58,6 +58,8 @@ const atLeastMph = (id: string, title: string, limit: string, gradeOf: string | 
       if (!asked || !grade) return null;
       const gradePct = gradeOf ? grade.value : 0;
       const actual = speedOn(of, gradePct);
+      const where = gradeOf ? `on ${formatPct(gradePct)}` : 'on the level';
+      const power = `${horsepower(of.wheelHp)} at the wheels, of ${horsepower(of.engineHp)} (${of.name})`;
       const margin = actual - asked.value;
       return {
         status: margin < 0 ? 'fails' : 'holds',
@@ -67,7 +69,7 @@ const atLeastMph = (id: string, title: string, limit: string, gradeOf: string | 
         unit: 'mph',
         state: IN_SERVICE,
         basis: asked.basis,
-        words: `Holds ${mph(actual)} ${gradeOf ? `on ${formatPct(gradePct)}` : 'on the level'} of at least ${mph(asked.value)}: ${horsepower(of.wheelHp)} at the wheels, of ${horsepower(of.engineHp)} (${of.name}). An estimate without gears.`,
+        words: `Holds ${mph(actual)} ${where} of at least ${mph(asked.value)}: ${power}. An estimate without gears.`,
       };
     },
   );
@@ -80,6 +82,10 @@ const accelerates = check(
     if (!asked || !to) return null;
     const actual = secondsTo(of, to.value);
     const margin = asked.value - actual;
+    const reached =
+      actual < NEVER_S
+        ? `${formatWhole(actual)} s from standing to ${mph(to.value)}`
+        : `It does not reach ${mph(to.value)} from standing`;
     return {
       status: margin < 0 ? 'fails' : 'holds',
       actual,
@@ -88,7 +94,7 @@ const accelerates = check(
       unit: 's',
       state: IN_SERVICE,
       basis: asked.basis,
-      words: `${actual < NEVER_S ? `${formatWhole(actual)} s from standing to ${mph(to.value)}` : `It does not reach ${mph(to.value)} from standing`}, of at most ${formatWhole(asked.value)} s: an estimate without gears.`,
+      words: `${reached}, of at most ${formatWhole(asked.value)} s: an estimate without gears.`,
     };
   },
 );
@@ -185,6 +191,9 @@ const grades = placesCheck(
         },
         GRIP[line.surface],
       );
+      const surface = SURFACE_NAMES[line.surface].toLowerCase();
+      const holds = `its tires hold on up to ${formatPct(steepest)} as it starts (${surface})`;
+      const climbs = `it climbs that at ${mph(speedOn(of, line.steepPct))}`;
       return {
         line,
         actual: steepest,
@@ -192,7 +201,7 @@ const grades = placesCheck(
         margin: steepest - line.steepPct,
         unit: '%',
         state: IN_SERVICE,
-        words: `its tires hold on up to ${formatPct(steepest)} as it starts (${SURFACE_NAMES[line.surface].toLowerCase()}), of ${formatPct(line.steepPct)}; it climbs that at ${mph(speedOn(of, line.steepPct))}. The chassis maker’s startability decides.`,
+        words: `${holds}, of ${formatPct(line.steepPct)}; ${climbs}. The chassis maker’s startability decides.`,
       };
     }),
 );

@@ -28,6 +28,8 @@ export function underCover(
   const limit = clearIn - aboveIn;
   const margin = limit - highest.zIn;
   const { state } = highest;
+  const rides = `when it rides highest (${within(state.name)})`;
+  const high = `${feetInches(highest.zIn)} high at ${within(highest.name)} ${rides}`;
   return {
     line,
     actual: highest.zIn,
@@ -36,7 +38,7 @@ export function underCover(
     comfort: TIGHT_IN.height,
     unit: 'in',
     state,
-    words: `${spared(margin, 'too high')}: ${feetInches(highest.zIn)} high at ${within(highest.name)} when it rides highest (${within(state.name)}), under ${under}${feetInches(clearIn)} with ${inches(aboveIn)} kept clear.`,
+    words: `${spared(margin, 'too high')}: ${high}, under ${under}${feetInches(clearIn)} with ${inches(aboveIn)} kept clear.`,
   };
 }
 

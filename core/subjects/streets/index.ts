@@ -28,6 +28,7 @@ const left = (ft: number): string => spared(ft * IN_PER_FT, 'short');
 /** What the truck comes to at a corner, as it is driven and by the usual formula. */
 export const cornerAt = reading('streets', [cornerLeft], (leaves) => (line: LineOf<'corners'>): AtPlace => {
   const { fullLockFt, drivenFt } = leaves(cornerOf(line));
+  const way = `from ${inFeet(line.fromFt)} into ${inFeet(line.intoFt)} around ${inFeet(line.insideFt)}`;
   return {
     line,
     actual: drivenFt * IN_PER_FT,
@@ -36,7 +37,7 @@ export const cornerAt = reading('streets', [cornerLeft], (leaves) => (line: Line
     // The usual formula lets the front corner swing wide at both ends: where it alone finds no room, it is close.
     comfort: Math.max(TIGHT_FT, drivenFt - fullLockFt) * IN_PER_FT,
     unit: 'in',
-    words: `${left(drivenFt)} at the inside as it is driven, from ${inFeet(line.fromFt)} into ${inFeet(line.intoFt)} around ${inFeet(line.insideFt)}; ${left(fullLockFt)} by the usual formula for full lock.`,
+    words: `${left(drivenFt)} at the inside as it is driven, ${way}; ${left(fullLockFt)} by the usual formula for full lock.`,
   };
 });
 
