@@ -115,6 +115,16 @@ describe('the brief of a build', () => {
     expect(inUnits(`${said!.title}: ${said!.before} → ${said!.after}`, 'us')).toMatch(
       /^Brief, station: Old station: must: door height 122 in.* → must: door height 130 in/,
     );
+    // Half a foot decides at a gateway: it is told.
+    const gate = (intoFt: number) =>
+      withBrief(plain, {
+        corners: [{ ...station(), fromFt: 24, intoFt, insideFt: 4 }],
+      } as unknown as Brief);
+    const [narrower] = differencesOf(gate(19), gate(18.5));
+    expect(inUnits(narrower!.after, 'us')).toContain('width it turns into 18 ft 6 in');
+    const target = { ...station(), figure: 'tank', sense: 'least', value: 1_000 };
+    const [asked] = differencesOf(plain, withBrief(plain, { targets: [target] } as unknown as Brief));
+    expect(inUnits(asked!.after, 'metric')).toBe('must: tank at least 3,785 L');
     const merged = mergeBuilds(base, mine, theirs);
     expect(merged.collisions).toEqual([]);
     expect(linesOf(briefOf(merged.build!), 'stations')[0]!.doorHighIn).toBe(130);

@@ -1,6 +1,6 @@
 import { field, wordsOf } from '../../build/index.js';
 import type { Field, Fields, Names, ShapeOf } from '../../build/index.js';
-import { amount } from '../../units/index.js';
+import { amount, feetInches, IN_PER_FT } from '../../units/index.js';
 
 /** How much a line counts: a miss of what must be fails, of what somebody would like is told. */
 export const WISH_NAMES = { must: 'Must', like: 'Would like', out: 'Not for this truck' } as const;
@@ -22,13 +22,19 @@ const NAME = field.text('Name', 1, 80);
 
 type Says = (line: Record<string, unknown>, names: Names) => string;
 
+/** A street is told to the inch: half a foot decides. */
+const saidValue = (of: Field, value: unknown, names: Names): string =>
+  of.kind === 'amount' && of.unit === 'ft'
+    ? feetInches((value as number) * IN_PER_FT)
+    : wordsOf(of, value, names).toLowerCase();
+
 /** What a line says by its own fields, in words. */
 const byFields =
   (own: Fields): Says =>
   (line, names) =>
     Object.entries(own)
       .filter(([key]) => key !== 'name' && line[key] !== undefined)
-      .map(([key, of]) => `${of.title.toLowerCase()} ${wordsOf(of, line[key], names).toLowerCase()}`)
+      .map(([key, of]) => `${of.title.toLowerCase()} ${saidValue(of, line[key], names)}`)
       .join(' · ');
 
 /** A kind of line; one that stands alone in a brief has no name. */
