@@ -17,6 +17,8 @@ describe('npm run -s calc', () => {
     ['angles', 'approachDeg'],
     ['turning', 'wallToWallRadiusFt'],
     ['bridge', 'worstMarginLb'],
+    ['line', 'pumpPressurePsi'],
+    ['pump', 'shaftHp'],
   ] as const)('%s reproduces a worked example as one JSON object', (name, figure) => {
     const [example] = examples(name);
     const { status, stdout, stderr } = calc([name, '-'], JSON.stringify(example!.input));
@@ -45,6 +47,24 @@ describe('npm run -s calc', () => {
       /^lowPoint.xIn must be less than the wheelbase of 192 \(was 300\)/,
     ],
     [
+      'a bore without its tip',
+      ['line', '-'],
+      JSON.stringify({
+        ...(examples('line')[0]!.input as object),
+        nozzle: { type: 'smoothBore', pressurePsi: 50 },
+      }),
+      /^nozzle.tipIn must be given for a nozzle of type smoothBore/,
+    ],
+    [
+      'hose of no usual friction',
+      ['line', '-'],
+      JSON.stringify({
+        ...(examples('line')[0]!.input as object),
+        hose: [{ sizeIn: 2.25, lengthFt: 50 }],
+      }),
+      /^hose.0.coefficient must be given for hose of 2.25 in/,
+    ],
+    [
       'an endless number',
       ['tank', '-'],
       JSON.stringify(examples('tank')[0]!.input).replace('"gallons":700', '"gallons":1e999'),
@@ -62,7 +82,7 @@ describe('npm run -s calc', () => {
       'no such calculation',
       ['toString', '-'],
       '{}',
-      /^NAME must be one of weights, tank, payload, angles, turning, bridge, evaluate \(was "toString"\)/,
+      /^NAME must be one of weights, tank, payload, angles, turning, bridge, line, pump, evaluate \(was "toString"\)/,
     ],
     ['no words', [], '', /^usage: /],
   ])('%s: one line on standard error, exit 2, nothing on standard output', (_, args, input, message) => {

@@ -2,11 +2,14 @@ import { judge } from '../build/index.js';
 import { anglesCalculation } from '../subjects/angles/index.js';
 import { bridge } from '../subjects/bridges/index.js';
 import { house } from '../subjects/index.js';
+import { lineCalculation } from '../subjects/lines/index.js';
+import { pumpAtFlow } from '../subjects/pump/index.js';
 import { turning } from '../subjects/streets/index.js';
 import { tankCalculation } from '../subjects/tank/index.js';
 import { payload, weigh } from '../subjects/weights/index.js';
 import { AnglesInput, PayloadInput, TankInput, WeightsInput } from './calc-input.js';
 import { BridgeInput, TurningInput } from './calc-site-input.js';
+import { LineInput, PumpInput } from './calc-water-input.js';
 import { report } from './report.js';
 
 /**
@@ -20,5 +23,7 @@ export const CALCULATIONS = {
   angles: (input: unknown) => anglesCalculation(judge(AnglesInput, input)),
   turning: (input: unknown) => turning(judge(TurningInput, input)),
   bridge: (input: unknown) => bridge(judge(BridgeInput, input)),
+  line: (input: unknown) => lineCalculation(judge(LineInput, input)),
+  pump: (input: unknown) => pumpAtFlow(judge(PumpInput, input)),
   evaluate: (input: unknown) => report(house.parse(input)),
 };

@@ -7,6 +7,7 @@ export * from './archive.js';
 export * from './older-archive.js';
 export { AnglesInput, PayloadInput, TankInput, WeightsInput } from './calc-input.js';
 export { BridgeInput, TurningInput } from './calc-site-input.js';
+export { LineInput, PumpInput } from './calc-water-input.js';
 export { CALCULATIONS } from './calculations.js';
 export { glanceOf } from './glance.js';
 export { MOST_REVISIONS } from './moments.js';

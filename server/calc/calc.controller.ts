@@ -2,12 +2,16 @@ import { Body, Controller, HttpCode, Post } from '@nestjs/common';
 import { ApiBody, ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { anglesCalculation } from '#core/subjects/angles';
 import { bridge } from '#core/subjects/bridges';
+import { lineCalculation } from '#core/subjects/lines';
+import { pumpAtFlow } from '#core/subjects/pump';
 import { turning } from '#core/subjects/streets';
 import { tankCalculation } from '#core/subjects/tank';
 import {
   AnglesInput,
   BridgeInput,
+  LineInput,
   PayloadInput,
+  PumpInput,
   TankInput,
   TurningInput,
   WeightsInput,
@@ -64,6 +68,20 @@ export class CalcController {
   @ApiOkResponse({ schema: resultSchemas.bridge })
   bridge(@Body() input: BridgeInput) {
     return bridge(input);
+  }
+
+  @Post('line')
+  @HttpCode(200)
+  @ApiOkResponse({ schema: resultSchemas.line })
+  line(@Body() input: LineInput) {
+    return lineCalculation(input);
+  }
+
+  @Post('pump')
+  @HttpCode(200)
+  @ApiOkResponse({ schema: resultSchemas.pump })
+  pump(@Body() input: PumpInput) {
+    return pumpAtFlow(input);
   }
 
   @Post('evaluate')

@@ -2,13 +2,17 @@ import { starterBuild } from '#core/demonstration';
 import { report } from '#core/exchange';
 import { anglesCalculation } from '#core/subjects/angles';
 import { bridge } from '#core/subjects/bridges';
+import { lineCalculation } from '#core/subjects/lines';
+import { pumpAtFlow } from '#core/subjects/pump';
 import { turning } from '#core/subjects/streets';
 import { tankCalculation } from '#core/subjects/tank';
 
 import type {
   AnglesInput,
   BridgeInput,
+  LineInput,
   PayloadInput,
+  PumpInput,
   TankInput,
   TurningInput,
   WeightsInput,
@@ -71,6 +75,21 @@ const BRIDGE: BridgeInput = {
   ],
 };
 
+const LINE: LineInput = {
+  hose: [{ sizeIn: 1.75, lengthFt: 200 }],
+  nozzle: { type: 'smoothBore', tipIn: 0.9375, pressurePsi: 50 },
+  elevationFt: 0,
+  applianceLossPsi: 0,
+};
+
+const PUMP: PumpInput = { ratedGpm: 1_500, flowGpm: 1_200, intakePsi: 0, efficiency: 0.62 };
+
+/** A shape whose figures may all be null. */
+const orNone = ({ properties = {}, ...rest }: ReturnType<typeof shapeOf>) => ({
+  ...rest,
+  properties: Object.fromEntries(Object.entries(properties).map(([key, of]) => [key, { ...of, nullable: true }])),
+});
+
 /** The shapes of the results, read off real ones so that they can't differ from what is answered. */
 export const resultSchemas = {
   weights: shapeOf(weigh(WEIGHTS)),
@@ -79,5 +98,7 @@ export const resultSchemas = {
   payload: shapeOf(payload(PAYLOAD)),
   turning: shapeOf(turning(TURNING)),
   bridge: shapeOf(bridge(BRIDGE)),
+  line: shapeOf(lineCalculation(LINE)),
+  pump: orNone(shapeOf(pumpAtFlow(PUMP))),
   evaluate: shapeOf(report(starterBuild('pumper', 'Shape', 'Shape'))),
 };

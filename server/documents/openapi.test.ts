@@ -25,6 +25,8 @@ describe('the OpenAPI document', () => {
       '/api/calc/evaluate',
       '/api/calc/payload',
       '/api/calc/tank',
+      '/api/calc/line',
+      '/api/calc/pump',
       '/api/calc/turning',
       '/api/calc/weights',
       '/api/departments',

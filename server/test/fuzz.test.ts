@@ -100,6 +100,8 @@ it(
       ['post', 'calc/angles', example('angles')],
       ['post', 'calc/turning', example('turning')],
       ['post', 'calc/bridge', example('bridge')],
+      ['post', 'calc/line', example('line')],
+      ['post', 'calc/pump', example('pump')],
     ];
     const places = (value: unknown, at: string[] = []): string[][] =>
       typeof value === 'object' && value !== null

@@ -21,6 +21,9 @@ import { housePlace, pumpAlong, pumpComponents, pumpTakes } from './place.js';
 
 export { chosenPump, placeOfPump, placesOf, pumpIn, pumpShelf, withPump, withPumpAt } from './block.js';
 export type { PumpPlace } from './block.js';
+export { flowAtNetPsi, netPsiAt, pumpAtFlow, testedCurve, waterHp } from './curve.js';
+export type { CurvePoint, PumpInput, PumpResult } from './curve.js';
+export { curveOf } from './parts.js';
 export type { Pump } from './parts.js';
 export { skid } from './place.js';
 

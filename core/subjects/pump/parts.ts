@@ -2,6 +2,8 @@ import type { BuildType } from '../../build/index.js';
 import { usd } from '../../kernel/index.js';
 import type { Part } from '../../kernel/index.js';
 import { gpm } from '../../units/index.js';
+import { testedCurve } from './curve.js';
+import type { CurvePoint } from './curve.js';
 
 export interface Pump extends Part {
   types: BuildType[];
@@ -21,19 +23,12 @@ export interface Pump extends Part {
   /** Impellers that can work one after the other; one where left out. */
   stages?: 2;
   /** What it gives at full power, from the largest flow to the largest pressure; the tested points where left out. */
-  curve?: { gpm: number; psi: number }[];
+  curve?: CurvePoint[];
 }
 
-/** A rated fire pump is tested at its rating and at these shares of it and net pressures, psi. */
-const TESTED = [
-  { share: 1, psi: 150 },
-  { share: 0.7, psi: 200 },
-  { share: 0.5, psi: 250 },
-] as const;
-
 /** Flow against net pressure at full power, the largest flow first. */
-export const curveOf = ({ ratedGpm, curve }: Pump): { gpm: number; psi: number }[] =>
-  curve ?? TESTED.map(({ share, psi }) => ({ gpm: ratedGpm * share, psi }));
+export const curveOf = ({ ratedGpm, curve }: Pump): CurvePoint[] =>
+  curve ?? testedCurve(ratedGpm);
 
 /** Pump modules with plumbing, panel and house. */
 export const PUMPS: Pump[] = [

@@ -1,0 +1,3 @@
+export { lineCalculation } from './calculation.js';
+export type { LineInput } from './calculation.js';
+export * from './hydraulics.js';

@@ -1,0 +1,48 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { flowAtNetPsi, netPsiAt, pumpAtFlow, testedCurve } from './curve.js';
+
+const rated = testedCurve(1_500);
+/** A skid pump whose largest flow and largest pressure never go together. */
+const skid = [
+  { gpm: 250, psi: 60 },
+  { gpm: 130, psi: 140 },
+  { gpm: 30, psi: 220 },
+];
+
+describe('the curve of a pump', () => {
+  it.each([
+    ['its rating', rated, 1_500, 150],
+    ['seven tenths of it', rated, 1_050, 200],
+    ['half of it', rated, 750, 250],
+    ['between them', rated, 1_275, 175],
+    ['below half of it', rated, 200, 250],
+    ['beyond it', rated, 1_501, null],
+    ['between the points of a skid', skid, 190, 100],
+    ['no flow', skid, 0, 220],
+    ['no points', [], 10, null],
+  ] as const)('at %s', (_, curve, gpm, psi) => {
+    expect(netPsiAt(curve, gpm)).toBe(psi);
+  });
+
+  it('is the same read by pressure', () =>
+    fc.assert(
+      fc.property(fc.constantFrom(rated, skid), fc.double({ min: 0, max: 1, noNaN: true }), (curve, share) => {
+        const gpm = curve.at(-1)!.gpm + share * (curve[0]!.gpm - curve.at(-1)!.gpm);
+        expect(flowAtNetPsi(curve, netPsiAt(curve, gpm)!)).toBeCloseTo(gpm, 6);
+      }),
+    ));
+
+  it('gives all of its flow at less than its first pressure, and none above its last', () => {
+    expect([flowAtNetPsi(skid, 10), flowAtNetPsi(skid, 221), flowAtNetPsi([], 10)]).toEqual([250, 0, 0]);
+  });
+
+  it('is not counted on beyond its flow', () => {
+    expect(pumpAtFlow({ ratedGpm: 500, flowGpm: 501, intakePsi: 80, efficiency: 0.6 })).toEqual({
+      netPressurePsi: null,
+      dischargePressurePsi: null,
+      waterHp: null,
+      shaftHp: null,
+    });
+  });
+});
