@@ -6,6 +6,7 @@ export * from './change.js';
 export { check, nearness, rank, STATUS_WORDS, worstFirst, worstStatus } from './check.js';
 export type { Check, Contributor, Finding, Judgement, Status, Unit } from './check.js';
 export * from './choice.js';
+export { choicesOfLine } from './line-choices.js';
 export { component, madeOf } from './component.js';
 export type { Component, Filling, HarmedAt, Made, Role, Rest } from './component.js';
 export { Evaluation } from './evaluation.js';

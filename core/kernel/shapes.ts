@@ -103,6 +103,13 @@ export type Shape =
       wells: { x0: number; x1: number; topIn: number; innerIn: number } | null;
     }
   | { kind: 'preconnects'; box: Box; slots: Box[] }
+  /** An opening for hose on one face of the truck, as large as its cap. */
+  | {
+      kind: 'opening';
+      box: Box;
+      face: 'left' | 'right' | 'top' | 'rear' | 'front';
+      flows: 'in' | 'out';
+    }
   | { kind: 'section'; box: Box; order: number }
   /** The plate that turns, and the pedestal that it turns on. */
   | { kind: 'turntable'; box: Box; pedestal: Box[] };

@@ -46,6 +46,28 @@ const usRoads: Profile['limits'] = {
   }),
 };
 
+/** What discharges of a size count for, and what suctions of a size supply; from tank to pump. */
+const WATER: Record<string, number> = {
+  credit25Gpm: 250,
+  credit30Gpm: 375,
+  credit35Gpm: 500,
+  credit40Gpm: 625,
+  credit45Gpm: 750,
+  credit50Gpm: 1_000,
+  credit60Gpm: 1_440,
+  plainOutlets: 2,
+  suction30Gpm: 300,
+  suction40Gpm: 500,
+  suction45Gpm: 750,
+  suction50Gpm: 1_000,
+  suction60Gpm: 1_500,
+  suction80Gpm: 2_000,
+  tankPathGpm: 250,
+  tankPathLargeGpm: 500,
+  tankPathFromGal: 500,
+};
+const NEXT_SUCTION_NOTE = 'So that two of 6 in supply 2,000 gpm and three 2,500 gpm';
+
 /** What every apparatus of a standard is held to. */
 const common = (basis: string): Profile['limits'] => ({
   ...ratings,
@@ -68,7 +90,7 @@ const common = (basis: string): Profile['limits'] => ({
     lowTopFromGal: 1_250,
   }),
   ...limits('Lamps and markers of motor vehicles, confirm with the road authority', { markersFromFt: 30 }),
-  ...limits(HOUSE, { blindFt: 30 }),
+  ...limits(HOUSE, { blindFt: 30, slowFromIn: 3, largeFromIn: 3.5, openingHighIn: 66 }),
 });
 
 const PUMPER: Record<string, number> = {
@@ -144,7 +166,13 @@ function structural(
     id: `${prefix}-${id}`,
     name: `${where}, ${name}`,
     types,
-    limits: { ...common(basis), ...roads, ...limits(basis, values, notes) },
+    limits: {
+      ...common(basis),
+      ...limits(basis, WATER),
+      ...limits(HOUSE, { suctionNextPct: 34 }, { suctionNextPct: NEXT_SUCTION_NOTE }),
+      ...roads,
+      ...limits(basis, values, notes),
+    },
   });
   return [
     profile('pumper', 'pumper', ['pumper'], PUMPER),

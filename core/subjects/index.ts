@@ -24,6 +24,7 @@ import { layout } from './layout/index.js';
 import { limits } from './limits/index.js';
 import { moneySubject } from './money/index.js';
 import { parts } from './parts/index.js';
+import { plumbing } from './plumbing/index.js';
 import { pump } from './pump/index.js';
 import { ride } from './ride/index.js';
 import { road } from './road/index.js';
@@ -62,6 +63,7 @@ export const house = new House(
     bumper,
     device,
     pump,
+    plumbing,
     layout,
     tank,
     foam,

@@ -60,13 +60,14 @@ function withoutTrench(cab: Box[], trench: Cab['trench']): Box[] {
   );
 }
 
-/** What of a shape is solid. The body is a shell: its compartments and beds stand for it; people and gear ride within. */
+/** What of a shape is solid. The body is a shell: its compartments and beds stand for it; people and gear ride within; caps lie in the skin. */
 function boxesOf(shape: Shape): Box[] {
   const { box } = shape;
   switch (shape.kind) {
     case 'body':
     case 'seat':
     case 'mark':
+    case 'opening':
     case 'stowed':
       return [];
     case 'frame':

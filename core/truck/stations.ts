@@ -1,5 +1,5 @@
 import { port } from '../kernel/index.js';
-import type { Box, Point, TankBox } from '../kernel/index.js';
+import type { Box, Point, Shape, TankBox } from '../kernel/index.js';
 
 /**
  * The places from which everything takes its own: each is one subject's to give, and anybody's to read. In; x
@@ -32,6 +32,17 @@ export interface PumpHouse {
 }
 /** The house of a pump; null where there is none, or one that stands on a bed. */
 export const pumpHouse = port<PumpHouse | null>('pump');
+
+/**
+ * What of the plumbing is in a pump's own weight: its openings as they look, and what the usual set of such a pump
+ * weighs and costs that this one has not.
+ */
+export interface PumpPlumbing {
+  shapes: Shape[];
+  lessLb: number;
+  lessCents: number;
+}
+export const pumpPlumbing = port<PumpPlumbing>('plumbing');
 
 /** Where the turntable stands, on what height the device lies, and where it points when it is bedded. */
 export interface Turntable {

@@ -1,4 +1,4 @@
-import { block, field, settled } from '../../build/index.js';
+import { block, field, settled, withBlock } from '../../build/index.js';
 import type { BlockOf, Build } from '../../build/index.js';
 import { fromBuild, partFigure, reading, Shelf, usd } from '../../kernel/index.js';
 import { curveOf, PUMPS } from './parts.js';
@@ -86,6 +86,25 @@ export const placesOf = ({ panel }: Pick<Pump, 'panel'>): readonly PumpPlace[] =
 const usualPlace = ({ panel, drive }: Pump): PumpPlace =>
   panel !== 'skid' ? 'row' : drive === 'pto' ? 'bedFront' : 'bedRear';
 
+/** Where the operator stands: beside the pump on either side, over it, behind it, or in the cab. */
+export const PANEL_PLACES = ['left', 'right', 'top', 'rear', 'cab'] as const;
+export type PanelPlace = (typeof PANEL_PLACES)[number];
+export const PANEL_PLACE_NAMES: Record<PanelPlace, string> = {
+  left: 'on the driver’s side',
+  right: 'on the officer’s side',
+  top: 'over the pump',
+  rear: 'at the rear',
+  cab: 'in the cab',
+};
+
+/** Where the operator of such a pump can stand, the usual place first. From the cab where it pumps while driving. */
+export function panelPlacesOf(pump: Pump, at: PumpPlace): readonly PanelPlace[] {
+  const cab: PanelPlace[] = pump.pumpAndRoll ? ['cab'] : [];
+  if (pump.panel === 'top') return ['top', ...cab];
+  if (at === 'bodyRear' || at === 'bedRear') return ['rear', ...cab];
+  return ['left', 'right', ...cab];
+}
+
 export const pumpBlock = block({
   id: 'pump',
   title: 'Pump',
@@ -95,6 +114,8 @@ export const pumpBlock = block({
     partId: field.optional(field.part('Pump', 'pump')),
     /** Where it stands; where such a pump usually does where left out. */
     at: field.optional(field.oneOf('Where the pump stands', PUMP_PLACES, PUMP_PLACE_NAMES)),
+    /** Where the operator stands; as usual at such a pump where left out. */
+    panelAt: field.optional(field.oneOf('Where the operator stands', PANEL_PLACES, PANEL_PLACE_NAMES)),
   },
   empty: {},
   fromVersion2: ({ pumpId }) => (pumpId === undefined ? {} : { partId: pumpId }) as never,
@@ -136,6 +157,24 @@ export const pumpAt = reading(
   (pump, { at }): PumpPlace | null => pump && placeOfPump(pump, at),
 );
 
+/** Where the operator stands: where that was put, or where it usually is at such a pump. */
+export const panelAt = reading(
+  'pump',
+  [chosenPump, pumpAt, fromBuild(({ pump }) => pump.panelAt)],
+  (pump, at, asked): PanelPlace | null => {
+    if (!pump || !at) return null;
+    const places = panelPlacesOf(pump, at);
+    return asked && places.includes(asked) ? asked : places[0]!;
+  },
+);
+
+/** The operator in another place; where such a pump usually has its panel, nothing is said of it. */
+export function withPanelAt(build: Build, to: PanelPlace): Build {
+  const pump = pumpIn(build);
+  const usual = pump && panelPlacesOf(pump, placeOfPump(pump, build.pump.at))[0];
+  return withBlock(build, 'pump', { panelAt: to === usual ? undefined : to });
+}
+
 /** The pump of a build that is not weighed, where its part is known. */
 export const pumpIn = (build: Pick<Build, 'pump' | 'parts'>): Pump | undefined =>
   build.pump.partId === undefined ? undefined : pumpShelf.in(build).find(build.pump.partId);
@@ -143,6 +182,8 @@ export const pumpIn = (build: Pick<Build, 'pump' | 'parts'>): Pump | undefined =
 /** A place that such a pump can't have gives way to where it usually stands. */
 export function settlePump(build: Build): Build {
   const pump = pumpIn(build);
-  const { at, ...rest } = build.pump;
-  return at === undefined || (pump && placesOf(pump).includes(at)) ? build : settled(build, 'pump', rest);
+  const { at, panelAt, ...rest } = build.pump;
+  const kept = at !== undefined && pump && placesOf(pump).includes(at) ? at : undefined;
+  const seen = pump && panelAt && panelPlacesOf(pump, placeOfPump(pump, kept)).includes(panelAt);
+  return settled(build, 'pump', { ...rest, ...(kept ? { at: kept } : {}), ...(seen ? { panelAt } : {}) });
 }

@@ -19,8 +19,8 @@ import { chosenPump, pumpBlock, pumpIn, pumpShelf, settlePump, withPump } from '
 import { PANEL_NAMES, pumpInShort, pumpSentence } from './words.js';
 import { housePlace, pumpAlong, pumpComponents, pumpTakes } from './place.js';
 
-export { chosenPump, placeOfPump, placesOf, pumpIn, pumpShelf, withPump, withPumpAt } from './block.js';
-export type { PumpPlace } from './block.js';
+export { chosenPump, panelAt, panelPlacesOf, placeOfPump, pumpAt, placesOf, pumpIn, pumpShelf, withPanelAt, withPump, withPumpAt } from './block.js';
+export type { PanelPlace, PumpPlace } from './block.js';
 export { flowAtNetPsi, netPsiAt, pumpAtFlow, testedCurve, waterHp } from './curve.js';
 export type { CurvePoint, PumpInput, PumpResult } from './curve.js';
 export { curveOf } from './parts.js';

@@ -1,6 +1,6 @@
 import { boxOf, component, madeOf, provide, reading, takenFromPumpHouse } from '../../kernel/index.js';
 import type { AlongBlock, Box, Component, HarmedAt, Shape, Taking } from '../../kernel/index.js';
-import { alongFrame, bodyPlace, cabPlace, pumpHouse, RANK } from '../../truck/index.js';
+import { alongFrame, bodyPlace, cabPlace, pumpHouse, pumpPlumbing, RANK } from '../../truck/index.js';
 import { CREW_MODULE, pumpAt, chosenPump } from './block.js';
 import type { Pump } from './parts.js';
 
@@ -122,8 +122,8 @@ function harmedOf({ drive }: Pump, { x0, x1, z0 }: Box): HarmedAt[] {
 /** The pump module with its house and panel. */
 export const pumpComponents = reading(
   'pump',
-  [chosenPump, pumpHouse, pumpBox, alongFrame, bodyPlace, takenFromPumpHouse],
-  (pump, house, box, along, body, openings): Component[] => {
+  [chosenPump, pumpHouse, pumpBox, alongFrame, bodyPlace, takenFromPumpHouse, pumpPlumbing],
+  (pump, house, box, along, body, openings, plumbing): Component[] => {
     if (!pump || !box) return [];
     const about = { group: 'Pump', step: 'pump', yIn: 0 } as const;
     const walkway = along['walkway'];
@@ -150,14 +150,14 @@ export const pumpComponents = reading(
       id: 'pump',
       name: pump.name,
       ...about,
-      weightLb: pump.weightLb,
-      priceCents: pump.priceCents,
+      weightLb: pump.weightLb - plumbing.lessLb,
+      priceCents: pump.priceCents - plumbing.lessCents,
       basis: pump.basis,
       made: madeOf(pump.id),
       harmedAt: harmedOf(pump, box),
       xIn: (box.x0 + box.x1) / 2,
       zIn: house ? pump.centerZIn + body.frameIn - USUAL_FRAME_IN : body.deckIn + pump.centerZIn,
-      shapes,
+      shapes: [...shapes, ...plumbing.shapes],
     });
     if (house?.at !== 'crewModule') return [module];
     return [

@@ -76,6 +76,13 @@ const LOOKS: { [K in Kind]: Look<K> } = {
   },
   ladder: look<'ladder'>(fittings.LadderSide, fittings.LadderTop, fittings.LadderEnd),
   rack: same<'rack'>(plain),
+  opening: {
+    side: (shape, flat) => (shape.face === 'left' ? pump.Opening(shape, flat) : null),
+    officer: (shape, flat) => (shape.face === 'right' ? pump.Opening(shape, flat) : null),
+    top: (shape, flat) => (shape.face === 'top' ? pump.Opening(shape, flat) : null),
+    front: (shape, flat) => (shape.face === 'front' ? pump.Opening(shape, flat) : null),
+    rear: (shape, flat) => (shape.face === 'rear' ? pump.Opening(shape, flat) : null),
+  },
   preconnects: look<'preconnects'>(pump.PreconnectsSide, pump.PreconnectsTop, plain),
   walkway: look<'walkway'>(pump.WalkwaySide, pump.WalkwayTop, nothing),
   stairs: look<'stairs'>(pump.StairsSide, pump.WalkwayTop, nothing),

@@ -35,9 +35,6 @@ function Module({ box }: PumpHouse) {
         r={2}
         pen="glass"
       />
-      {[0.3, 0.7].map((s) => (
-        <Circle key={s} u={door + (x1 - door) * s} v={z0 + 16} r={3.4} pen="outline" />
-      ))}
     </>
   );
 }
@@ -77,10 +74,21 @@ export function PumpHouseRear(shape: PumpHouse, flat: Flat) {
       {[0.35, 0.65].map((s) => (
         <Circle key={s} u={u(s)} v={v1 - 10} r={4} pen="outline" />
       ))}
-      {[0.2, 0.4, 0.6, 0.8].map((s) => (
-        <Circle key={s} u={u(s)} v={v0 + 22} r={3} pen="outline" />
-      ))}
-      <Circle u={u(0.5)} v={v0 + 9} r={4.6} pen="outline" />
+    </>
+  );
+}
+
+/** How far the ears of a cap stand out of it, as a share of its radius. */
+const EARS = 1.22;
+
+/** An opening for hose with its cap: a ring, and ears on both sides by which it is turned. */
+export function Opening(_: Shape, { u0, u1, v0, v1 }: Flat) {
+  const [u, v, r] = [(u0 + u1) / 2, (v0 + v1) / 2, Math.min(u1 - u0, v1 - v0) / 2 / EARS];
+  return (
+    <>
+      <Line u0={u - r * EARS} u1={u + r * EARS} v0={v} v1={v} />
+      <Circle u={u} v={v} r={r} pen="outline" />
+      <Circle u={u} v={v} r={r * 0.6} />
     </>
   );
 }
@@ -189,19 +197,11 @@ function Panel({ box, panel, slots }: PumpHouse) {
           <Line u0={u(0.12)} u1={u(0.9)} v0={panelTop - 21} v1={panelTop - 21} pen="fine" />
         </>
       )}
-      {(panel === 'side' ? [0.22, 0.5, 0.78] : [0.58, 0.84]).map((s) => (
-        <g key={s}>
-          <Circle u={u(s)} v={z0 + 16} r={3.4} pen="outline" />
-          <Circle u={u(s)} v={z0 + 16} r={2} />
-        </g>
-      ))}
-      <Circle u={u(panel === 'side' ? 0.5 : 0.71)} v={z0 + 7.5} r={4.6} pen="outline" />
-      <Circle u={u(panel === 'side' ? 0.5 : 0.71)} v={z0 + 7.5} r={3} />
     </>
   );
 }
 
-/** The officer's side: outlets, an intake and an access panel, but no gauges. */
+/** The officer's side: an access panel, but no gauges; its openings are drawn where they are. */
 function OfficerPanel({ box, slots }: PumpHouse) {
   const { x0, x1, z0, z1 } = box;
   const u = (share: number) => x0 + (x1 - x0) * share;
@@ -215,14 +215,6 @@ function OfficerPanel({ box, slots }: PumpHouse) {
       <Rect u0={x0 + 3} u1={x1 - 3} v0={z0 + 3} v1={panelTop} r={1.5} pen="tint" />
       <Rect u0={u(0.14)} u1={u(0.86)} v0={z0 + 27} v1={panelTop - 4} r={2} pen="outline" />
       <Circle u={u(0.78)} v={(z0 + 27 + panelTop) / 2} r={1.5} />
-      {[0.24, 0.76].map((s) => (
-        <g key={s}>
-          <Circle u={u(s)} v={z0 + 19} r={3.4} pen="outline" />
-          <Circle u={u(s)} v={z0 + 19} r={2} />
-        </g>
-      ))}
-      <Circle u={u(0.5)} v={z0 + 11} r={4.6} pen="outline" />
-      <Circle u={u(0.5)} v={z0 + 11} r={3} />
     </>
   );
 }

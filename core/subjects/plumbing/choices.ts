@@ -1,0 +1,104 @@
+import type { Build } from '../../build/index.js';
+import { choicesOfLine, NONE } from '../../kernel/index.js';
+import type { Choice, Evaluation } from '../../kernel/index.js';
+import { hoseSize } from '../../units/index.js';
+import { withConnection } from './edit.js';
+import { CONNECTION_FIELDS, SIZES_IN } from './fields.js';
+import type { Connection } from './fields.js';
+import { passes } from './checks.js';
+import { isPowered, openingsAt } from './panel.js';
+import { connections, fed } from './usual.js';
+
+/** The connections as a whole: they have a list and not options. */
+export const CONNECTIONS_CHOICE = 'connections';
+
+const { sizeIn: _size, adapterIn: _adapter, gpm, alongIn, upIn, byHand, reliefPsi, check, primer, foam, air, feedsId: _feeds, label: _label, ...USUAL } =
+  CONNECTION_FIELDS;
+
+/** What is worth asking of a connection of its kind. */
+function fieldsOf(one: Connection) {
+  const { kind } = one;
+  const outlet = kind === 'discharge';
+  return {
+    ...USUAL,
+    ...(isPowered(one) ? { byHand } : {}),
+    ...(kind === 'intake' ? { reliefPsi, primer } : {}),
+    ...(outlet ? { foam, air } : {}),
+    ...(kind === 'directFill' || kind === 'tankToPump' ? { check } : {}),
+    ...(kind === 'tankToPump' || kind === 'dump' || kind === 'directFill' ? { gpm } : {}),
+  };
+}
+
+/** Relief at an intake is usually set so, psi. */
+const USUAL_RELIEF_PSI = 125;
+
+/** What can be chosen of one connection. */
+export function connectionChoices(evaluation: Evaluation, id: string): Choice[] {
+  const one = evaluation.read(connections).find((other) => other.id === id);
+  if (!one) return [];
+  const { build } = evaluation;
+  const edit = (change: Record<string, unknown>): Build => withConnection(evaluation, id, change);
+  const sizes = (key: 'sizeIn' | 'adapterIn', title: string, none: boolean): Choice => ({
+    kind: 'pick',
+    id: `connection-${id}-${key}`,
+    title,
+    compact: true,
+    options: [
+      ...(none ? [{ id: NONE, label: 'None', chosen: one[key] === undefined, build: edit({ [key]: undefined }) }] : []),
+      ...SIZES_IN.map((size) => ({
+        id: String(size),
+        label: hoseSize(size),
+        chosen: size === one[key],
+        build: size === one[key] ? build : edit({ [key]: size }),
+      })),
+    ],
+  });
+  const place = evaluation.read(openingsAt).get(id);
+  const there = evaluation.read(fed);
+  const [first, ...rest] = choicesOfLine(`connection-${id}`, fieldsOf(one), one, edit, {
+    has: 'It has',
+    usual: { gpm: passes(one), reliefPsi: USUAL_RELIEF_PSI },
+  });
+  const feeds: Choice[] =
+    one.kind === 'discharge' && there.length > 0
+      ? [
+          {
+            kind: 'pick',
+            id: `connection-${id}-feeds`,
+            title: 'Feeds',
+            compact: true,
+            options: [
+              {
+                id: NONE,
+                label: 'A hose that is coupled to it',
+                chosen: one.feedsId === undefined,
+                build: edit({ feedsId: undefined }),
+              },
+              ...there.map((of) => ({
+                id: of.id,
+                label: of.name,
+                chosen: of.id === one.feedsId,
+                build: edit({ feedsId: of.id }),
+              })),
+            ],
+          },
+        ]
+      : [];
+  const placed: Choice[] = place
+    ? choicesOfLine(
+        `connection-${id}`,
+        { alongIn, upIn },
+        one,
+        (change) => edit({ alongIn: place.of.u, upIn: place.of.v, ...change }),
+        { has: '', usual: { alongIn: place.of.u, upIn: place.of.v } },
+      )
+    : [];
+  return [
+    ...(first ? [first] : []),
+    sizes('sizeIn', 'Size', false),
+    ...feeds,
+    ...rest,
+    ...(one.ends === 'adapter' ? [sizes('adapterIn', 'Adapter to', true)] : []),
+    ...placed,
+  ];
+}
