@@ -1,4 +1,4 @@
-import { lb } from '../units/index.js';
+import { gpm, hoseSize, lb } from '../units/index.js';
 import type { Limit, Profile } from '../kernel/index.js';
 
 /** Values with what they rest on, all of one basis. */
@@ -65,8 +65,19 @@ const WATER: Record<string, number> = {
   tankPathGpm: 250,
   tankPathLargeGpm: 500,
   tankPathFromGal: 500,
+  primeS: 30,
+  primeLargeS: 45,
+  primeLargeFromGpm: 1_500,
 };
-const NEXT_SUCTION_NOTE = 'So that two of 6 in supply 2,000 gpm and three 2,500 gpm';
+/** What crews are advised to hold, how long a monitor should run, hose for a floor. */
+const HANDS: Record<string, number> = {
+  reactionOneLbf: 75,
+  reactionTwoLbf: 95,
+  reactionMoreLbf: 35,
+  monitorS: 120,
+  stretchFloorFt: 50,
+};
+const NEXT_SUCTION_NOTE = `So that two of ${hoseSize(6)} supply ${gpm(2_000)} and three ${gpm(2_500)}`;
 
 /** What every apparatus of a standard is held to. */
 const common = (basis: string): Profile['limits'] => ({
@@ -90,7 +101,8 @@ const common = (basis: string): Profile['limits'] => ({
     lowTopFromGal: 1_250,
   }),
   ...limits('Lamps and markers of motor vehicles, confirm with the road authority', { markersFromFt: 30 }),
-  ...limits(HOUSE, { blindFt: 30, slowFromIn: 3, largeFromIn: 3.5, openingHighIn: 66 }),
+  ...limits(HOUSE, { blindFt: 30, slowFromIn: 3, largeFromIn: 3.5, openingHighIn: 66, pumpEfficiencyPct: 62 }),
+  ...limits(HOUSE, HANDS),
 });
 
 const PUMPER: Record<string, number> = {

@@ -22,10 +22,12 @@ import { items } from './items/index.js';
 import { ladders } from './ladders/index.js';
 import { layout } from './layout/index.js';
 import { limits } from './limits/index.js';
+import { lines } from './lines/index.js';
 import { moneySubject } from './money/index.js';
 import { parts } from './parts/index.js';
 import { plumbing } from './plumbing/index.js';
 import { pump } from './pump/index.js';
+import { pumping } from './pumping/index.js';
 import { ride } from './ride/index.js';
 import { road } from './road/index.js';
 import { station } from './station/index.js';
@@ -63,11 +65,13 @@ export const house = new House(
     bumper,
     device,
     pump,
+    pumping,
     plumbing,
     layout,
     tank,
     foam,
     hose,
+    lines,
     ladders,
     body,
     equipment,

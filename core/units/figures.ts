@@ -29,6 +29,8 @@ export const gal = figure('gal');
 export const gpm = figure('gpm');
 /** Pounds a square inch. */
 export const psi = figure('psi');
+/** Pounds of force. */
+export const lbf = figure('lbf');
 /** Cubic feet of air a minute. */
 export const cfm = figure('cfm');
 /** Cubic feet. */

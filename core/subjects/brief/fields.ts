@@ -135,6 +135,15 @@ export const BRIEF_FIELDS = {
     fillGpm: field.amount('Takes in', 'gpm', { min: 50, max: 3_000, step: 50 }),
     dumpGpm: field.amount('Dumps', 'gpm', { min: 50, max: 5_000, step: 50 }),
   }),
+  buildings: named('Buildings', 'Building', {
+    setBackFt: feet('From the street to its door', 0, 2_000),
+    deepFt: feet('From the door to its far corner', 0, 1_000),
+    floors: field.count('Floors above the ground floor', 0, 60),
+  }),
+  coefficients: lines('Friction of hose', 'Friction', MANY, {
+    sizeIn: field.amount('Hose of', 'size', { min: 0.5, max: 12 }),
+    coefficient: field.amount('Coefficient', '', { min: 0.001, max: 5_000 }),
+  }),
   stations: named('Stations', 'Station', {
     doorHighIn: inches('Door height', 72, 240),
     doorWideIn: inches('Door width', 72, 360),
@@ -280,7 +289,7 @@ export const standsAlone = (kind: BriefKind): boolean => BRIEF_FIELDS[kind].most
 /** The page of a brief: heads in the order in which a committee talks, with the kinds of line under each. */
 export const BRIEF_SECTIONS: readonly { id: string; title: string; kinds: readonly BriefKind[] }[] = [
   { id: 'people', title: 'People', kinds: ['crew'] },
-  { id: 'water', title: 'Water', kinds: ['supply', 'hydrants', 'drafts', 'tankers'] },
+  { id: 'water', title: 'Water', kinds: ['supply', 'hydrants', 'drafts', 'tankers', 'buildings', 'coefficients'] },
   { id: 'stations', title: 'Stations', kinds: ['stations'] },
   { id: 'streets', title: 'Streets', kinds: ['corners', 'lanes', 'heights'] },
   { id: 'bridges', title: 'Bridges and roads', kinds: ['bridges', 'roads'] },

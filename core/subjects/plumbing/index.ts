@@ -25,7 +25,7 @@ export {
 } from './edit.js';
 export { FACE_TITLES, onFace } from './faces.js';
 export type { Face, FaceAt } from './faces.js';
-export { WATERWAY } from './fed.js';
+export { fedBy, WATERWAY } from './fed.js';
 export type { Fed } from './fed.js';
 export * from './fields.js';
 export { controlId, isPowered, openingsAt, panelSheets } from './panel.js';

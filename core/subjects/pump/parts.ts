@@ -20,6 +20,10 @@ export interface Pump extends Part {
   /** How wide a ladder tunnel may pass beside it through its house, in; none where left out. */
   besideIn?: number;
   crosslays: number;
+  /** What its power take-off passes, or its own engine or motor gives at the sea, hp; not stated where left out. */
+  driveHp?: number;
+  /** Energy of a battery of its own that may be used, kWh. */
+  batteryKwh?: number;
   /** Impellers that can work one after the other; one where left out. */
   stages?: 2;
   /** What it gives at full power, from the largest flow to the largest pressure; the tested points where left out. */
@@ -120,6 +124,7 @@ export const PUMPS: Pump[] = [
     ratedGpm: 1000,
     drive: 'pto',
     panel: 'side',
+    driveHp: 190,
     pumpAndRoll: true,
     weightLb: 2_250,
     priceCents: usd(71_000),
@@ -173,6 +178,7 @@ export const PUMPS: Pump[] = [
     ratedGpm: 750,
     drive: 'pto',
     panel: 'side',
+    driveHp: 150,
     pumpAndRoll: true,
     weightLb: 1_150,
     priceCents: usd(47_000),
@@ -188,6 +194,7 @@ export const PUMPS: Pump[] = [
     ratedGpm: 1250,
     drive: 'pto',
     panel: 'side',
+    driveHp: 225,
     pumpAndRoll: true,
     weightLb: 2_500,
     priceCents: usd(76_000),
@@ -203,6 +210,8 @@ export const PUMPS: Pump[] = [
     ratedGpm: 1250,
     drive: 'electric',
     panel: 'side',
+    driveHp: 240,
+    batteryKwh: 126,
     pumpAndRoll: true,
     weightLb: 4_600,
     priceCents: usd(189_000),
@@ -218,6 +227,7 @@ export const PUMPS: Pump[] = [
     ratedGpm: 120,
     drive: 'auxiliary',
     panel: 'skid',
+    driveHp: 13,
     pumpAndRoll: true,
     weightLb: 320,
     priceCents: usd(10_900),
@@ -238,6 +248,7 @@ export const PUMPS: Pump[] = [
     ratedGpm: 150,
     drive: 'auxiliary',
     panel: 'skid',
+    driveHp: 18,
     pumpAndRoll: true,
     weightLb: 340,
     priceCents: usd(12_500),
@@ -258,6 +269,7 @@ export const PUMPS: Pump[] = [
     ratedGpm: 250,
     drive: 'auxiliary',
     panel: 'skid',
+    driveHp: 24,
     pumpAndRoll: true,
     weightLb: 540,
     priceCents: usd(19_700),
@@ -278,6 +290,7 @@ export const PUMPS: Pump[] = [
     ratedGpm: 350,
     drive: 'auxiliary',
     panel: 'skid',
+    driveHp: 36,
     pumpAndRoll: true,
     weightLb: 690,
     priceCents: usd(24_800),
@@ -298,6 +311,7 @@ export const PUMPS: Pump[] = [
     ratedGpm: 250,
     drive: 'pto',
     panel: 'skid',
+    driveHp: 60,
     pumpAndRoll: true,
     weightLb: 480,
     priceCents: usd(22_400),

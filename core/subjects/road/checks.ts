@@ -25,7 +25,7 @@ export const roadLimits = {
 };
 
 /** The altitude of the district; that of the sea where the brief says none. */
-const highFt = reading('road', [brief], (of) => linesOf(of, 'altitude')[0]?.highFt ?? 0);
+export const highFt = reading('road', [brief], (of) => linesOf(of, 'altitude')[0]?.highFt ?? 0);
 
 const IN2_PER_FT2 = 144;
 

@@ -7,7 +7,7 @@ import { roadBlock, withMarkers, withTopSpeed } from './block.js';
 import { hasMarkers, mostTopSpeed, roadChecks, roadLimits, topSpeed } from './checks.js';
 
 export { withMarkers, withTopSpeed } from './block.js';
-export { pull, topSpeed } from './checks.js';
+export { highFt, pull, topSpeed } from './checks.js';
 export { altitudeShare, GRIP, secondsTo, speedOn, startsOnPct, wheelHp } from './pull.js';
 export type { Pull, Starting } from './pull.js';
 

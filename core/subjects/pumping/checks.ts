@@ -1,0 +1,113 @@
+import { check, fromBuild, limitKind, limitOf, reading } from '../../kernel/index.js';
+import type { Check } from '../../kernel/index.js';
+import { capital, formatWhole, gpm, horsepower, listed, psi, within } from '../../units/index.js';
+import { counting } from '../brief/index.js';
+import { connections, isIntake } from '../plumbing/index.js';
+import { chosenPump } from '../pump/index.js';
+import { EXTRA_FIELDS, EXTRAS, PRIMER_NAMES } from './block.js';
+import type { Extra } from './block.js';
+import { neededByPump, powerForPump, primer, primingS, suctionFt } from './power.js';
+
+export const pumpingLimits = {
+  pumpEfficiencyPct: limitKind(
+    'Of the power at its shaft a pump puts into the water',
+    '%',
+    'reckon',
+    30,
+    90,
+    'smaller',
+  ),
+  primeS: limitKind('Time to prime', 's', 'most', 5, 120),
+  primeLargeS: limitKind('Time to prime a large pump', 's', 'most', 5, 180),
+  primeLargeFromGpm: limitKind('Large pumps begin at', 'gpm', 'reckon', 250, 4_000),
+};
+
+const power = check(
+  'pumping',
+  { id: 'pumpPower', title: 'Power for the pump', steps: ['pump', 'chassis'], mendedBy: ['pull'] },
+  [chosenPump, powerForPump, neededByPump],
+  (pump, there, needed) => {
+    if (!pump || !there || !needed || there.hp === null) return null;
+    const margin = there.hp - needed.hp;
+    const at = `${gpm(needed.gpm)} at ${psi(needed.psi)} net`;
+    const short = margin < 0 ? ` ${horsepower(-margin)} short.` : '';
+    return {
+      status: margin < 0 ? 'fails' : 'holds',
+      actual: needed.hp,
+      limit: there.hp,
+      margin,
+      unit: 'hp',
+      state: null,
+      basis: capital(there.by),
+      words: `The pump takes ${horsepower(needed.hp)} for ${at}; at the altitude of the district ${there.by} leaves ${horsepower(there.hp)}.${short} The makers’ curves decide.`,
+    };
+  },
+);
+
+/** The largest intake, which suction is coupled to, in; 0 without one. */
+export const largestIntake = reading('pumping', [connections], (all) =>
+  Math.max(0, ...all.filter(isIntake).map(({ sizeIn }) => sizeIn)),
+);
+
+const priming = check(
+  'pumping',
+  { id: 'priming', title: 'Time to prime', steps: ['pump'] },
+  [
+    chosenPump,
+    largestIntake,
+    suctionFt,
+    primer,
+    limitOf('primeS'),
+    limitOf('primeLargeS'),
+    limitOf('primeLargeFromGpm'),
+  ],
+  (pump, sizeIn, lengthFt, kind, small, large, from) => {
+    const limit = pump && large && from && pump.ratedGpm >= from.value ? large : small;
+    if (!pump || !limit || sizeIn === 0) return null;
+    const actual = primingS(pump, sizeIn, lengthFt, kind);
+    const margin = limit.value - actual;
+    return {
+      status: margin < 0 ? 'fails' : 'holds',
+      actual,
+      limit: limit.value,
+      margin,
+      unit: 's',
+      state: null,
+      basis: limit.basis,
+      words: `${formatWhole(actual)} s to empty suction and pump of air (${within(PRIMER_NAMES[kind])}), of at most ${formatWhole(limit.value)} s.`,
+    };
+  },
+);
+
+/** What keeps a pump from freezing. */
+const AGAINST_FROST: readonly Extra[] = ['heater', 'heatPan', 'winterPort'];
+
+/** What is fitted of all that may be. */
+export const extras = reading('pumping', [fromBuild(({ pumping }) => pumping)], (of) =>
+  EXTRAS.filter((one) => of[one] !== undefined),
+);
+
+const winter = check(
+  'pumping',
+  { id: 'pumpWinter', title: 'The pump in winter', steps: ['pump'] },
+  [chosenPump, counting('winter'), extras],
+  (pump, [line], has) => {
+    if (!pump || line?.hard !== 'hard') return null;
+    const against = has.filter((one) => AGAINST_FROST.includes(one));
+    const missing = against.length === 0 ? 1 : 0;
+    return {
+      status: missing ? 'caution' : 'holds',
+      actual: missing,
+      limit: 0,
+      margin: -missing,
+      unit: 'pieces',
+      state: null,
+      basis: 'The department’s brief',
+      words: missing
+        ? 'Winters are long and hard, and nothing keeps the pump from freezing.'
+        : `Against long, hard winters: ${listed(against.map((one) => within(EXTRA_FIELDS[one].title)))}.`,
+    };
+  },
+);
+
+export const pumpingChecks: Check[] = [power, priming, winter];
