@@ -265,6 +265,7 @@ describe('what a remedy does besides', () => {
     expect(harm['hoseBed']).toBeGreaterThan(0);
     expect(Object.keys(harm).sort()).toEqual([
       'compartments',
+      'discharges',
       'gross',
       'height',
       'hoseBed',
@@ -272,6 +273,9 @@ describe('what a remedy does besides', () => {
       'length',
       'price',
       'seats',
+      'tankLasts',
+      'tankPath',
+      'togetherGpm',
       'water',
     ]);
     const none = Object.fromEntries(Object.keys(harm).map((id) => [id, 0]));

@@ -208,7 +208,6 @@ export const carderBrief: Brief = {
 /** Coastal grass and wind-farm tracks on soft ground. */
 export const saltgrassBrief: Brief = {
   ...said('crew', { seats: 4, who: 'Chief Marram', why: 'Four volunteers a truck.' }),
-  ...said('supply', { minutes: 35 }),
   ...said('drafts', { name: 'Tide creek', liftFt: 7, reachFt: 15 }),
   ...said('stations', {
     name: 'Dune station',

@@ -16,6 +16,7 @@ import { house } from './index.js';
 import { withItem } from './items/index.js';
 import { itemAt } from '../test/item.js';
 import { SITE_CASES, SITE_FIGURES } from '../test/site-cases.js';
+import { WATER_CASES, WATER_FIGURES } from '../test/water-cases.js';
 import { withLadder } from './ladders/index.js';
 import { copiedProfile, withLimit, withOwnProfile } from './limits/index.js';
 import { withMoney } from './money/index.js';
@@ -366,8 +367,8 @@ const FIGURES: Record<string, [unit: string, good: [number, number], bad: [numbe
   weighedStands: ['pieces', [0, 0], [1, 0]],
 };
 
-const ALL_CASES = [...CASES, ...SITE_CASES];
-const ALL_FIGURES: typeof SITE_FIGURES = { ...FIGURES, ...SITE_FIGURES };
+const ALL_CASES = [...CASES, ...SITE_CASES, ...WATER_CASES];
+const ALL_FIGURES: typeof SITE_FIGURES = { ...FIGURES, ...SITE_FIGURES, ...WATER_FIGURES };
 
 describe('each check', () => {
   it('has its case', () => {
@@ -529,10 +530,12 @@ describe('the steps', () => {
       'bumper',
       'device',
       'pump',
+      'plumbing',
       'layout',
       'tank',
       'foam',
       'hose',
+      'lines',
       'ladders',
       'body',
       'equipment',

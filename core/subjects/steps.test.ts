@@ -36,11 +36,16 @@ describe('each step has a sentence of the specification', () => {
       bumper:
         'The front bumper shall be a steel bumper, 24 in extension, carrying a hose well with cover; a receiver with 9,000 lb portable winch; and a bumper monitor, remote.',
       pump: 'The pump shall be a midship pump rated 1,500 gpm, with a side panel.',
+      plumbing:
+        'The pump shall have discharges: 4 of 2 in, 5 of 2½ in, 1 of 3 in and 1 of 4 in; intakes: 1 of 2½ in and 2 of 6 in; tank-to-pump of 4 in; tank fill of 2 in; recirculation of 1 in; connections threaded.',
       layout: 'From front to rear the truck shall have the cab, the pump house and the body.',
       tank: 'The tank shall be a T-shaped tank of 1,000 gal, at the front of the body.',
       foam: 'The foam system shall be direct injection, class A, 2.5 gpm, with 30 gal of concentrate.',
       hose: expect.stringMatching(
         /^Hose beds shall take 100 ft of 1¾ in attack hose in the bumper well; 200 ft .*; and 500 ft of 3 in supply hose in the hose bed, officer’s side\.$/,
+      ),
+      lines: expect.stringMatching(
+        /^The pump and its plumbing shall supply: bumper well with fog, 150 gpm at 75 psi, 150 gpm at 110 psi from the pump; .* and deck monitor with .* 502.2 gpm at 105 psi from the pump\.$/,
       ),
       ladders:
         'Ground ladders shall be one 24 ft two-section ladder, one 14 ft roof ladder and one 10 ft attic ladder, riding flat on the officer’s side.',

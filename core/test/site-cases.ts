@@ -27,7 +27,7 @@ export const briefed = (build: Build, kind: BriefKind, ...lines: Own[]): Build =
     })),
   } as Brief);
 /** Without the name that a line of its kind has not. */
-const alone = (build: Build, kind: BriefKind, line: Own): Build =>
+export const alone = (build: Build, kind: BriefKind, line: Own): Build =>
   withBrief(build, { [kind]: [{ id: kind, wish: 'must', known: 'told', ...line }] } as unknown as Brief);
 
 const station = (own: Own): Own => ({
@@ -40,7 +40,7 @@ const station = (own: Own): Own => ({
 });
 const corner = (fromFt: number, intoFt: number, insideFt: number): Own => ({ fromFt, intoFt, insideFt });
 const lane = (wideFt: number, parkedFt: number, setUp = 'passes'): Own => ({ wideFt, parkedFt, setUp });
-const strict = (build: Build, id: string, value: number): Build =>
+export const strict = (build: Build, id: string, value: number): Build =>
   withLimit(house.limits, withOwnProfile(build, copiedProfile(house.limits, build, 'ours', 'Ours')), id, {
     value,
   });

@@ -164,7 +164,8 @@ const monitors = check(
   [eachAlone, limitOf('monitorS'), fromBuild(({ tank }) => tank.gallons), tankPathGpm],
   (all, limit, gallons, path): Judgement | null => {
     const of = all
-      .filter(({ line }) => line.isMonitor)
+      // Nobody opens the waterway of an aerial device before it is supplied.
+      .filter(({ line }) => line.isMonitor && line.source?.what !== 'waterway')
       .map(({ line, alone: flow }) => ({ line, time: runTime(gallons, path, flow.flowGpm) }));
     if (!limit || gallons === 0 || of.length === 0) return null;
     const worst = of.reduce((least, other) => (other.time.emptyMin < least.time.emptyMin ? other : least));

@@ -23,7 +23,7 @@ export interface NozzlePart extends Origin {
 
 const bore = (id: string, use: NozzlePart['use'], tipIn: number, at: number): NozzlePart => ({
   id,
-  name: `Smooth bore, ${hoseSize(tipIn)} tip`,
+  name: `${use === 'monitor' ? 'Monitor, smooth bore' : 'Smooth bore'}, ${hoseSize(tipIn)} tip`,
   kind: 'smoothBore',
   use,
   pressurePsi: at,
@@ -31,7 +31,7 @@ const bore = (id: string, use: NozzlePart['use'], tipIn: number, at: number): No
 });
 const fixed = (id: string, use: NozzlePart['use'], ratedGpm: number, at: number): NozzlePart => ({
   id,
-  name: `${use === 'sweep' ? 'Ground sweep' : 'Fog'}, ${gpm(ratedGpm)} at ${psi(at)}`,
+  name: `${{ hand: 'Fog', monitor: 'Monitor, fog', sweep: 'Ground sweep' }[use]}, ${gpm(ratedGpm)} at ${psi(at)}`,
   kind: use === 'sweep' ? 'sweep' : 'fixed',
   use,
   pressurePsi: at,
@@ -45,7 +45,7 @@ const selectable = (
   at: number,
 ): NozzlePart => ({
   id,
-  name: `Selectable, ${gpm(settingsGpm[0]!)} to ${gpm(settingsGpm.at(-1)!)} at ${psi(at)}`,
+  name: `${use === 'monitor' ? 'Monitor, selectable' : 'Selectable'}, ${gpm(settingsGpm[0]!)} to ${gpm(settingsGpm.at(-1)!)} at ${psi(at)}`,
   kind: 'selectable',
   use,
   pressurePsi: at,
@@ -54,7 +54,7 @@ const selectable = (
 });
 const automatic = (id: string, use: NozzlePart['use'], fromGpm: number, toGpm: number, at: number): NozzlePart => ({
   id,
-  name: `Automatic, ${gpm(fromGpm)} to ${gpm(toGpm)} at ${psi(at)}`,
+  name: `${use === 'monitor' ? 'Monitor, automatic' : 'Automatic'}, ${gpm(fromGpm)} to ${gpm(toGpm)} at ${psi(at)}`,
   kind: 'automatic',
   use,
   pressurePsi: at,

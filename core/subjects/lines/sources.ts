@@ -1,6 +1,6 @@
 import type { Build } from '../../build/index.js';
 import { bedsIn, hoseShelf } from '../hose/index.js';
-import { fedBy, WATERWAY } from '../plumbing/index.js';
+import { fedBy, LINE_FT } from '../plumbing/index.js';
 import type { Fed } from '../plumbing/index.js';
 
 /** What a line of a truck comes from: hose that lies ready in a bed, or a monitor. */
@@ -13,9 +13,6 @@ export interface Source {
   what: Fed['what'];
   hose: { sizeIn: number; lengthFt: number; use: 'attack' | 'forestry' | 'booster' } | null;
 }
-
-/** Hose of more than this in one load is stretched from by sections and is no line, ft. */
-const LINE_FT = 400;
 
 /** The lines that come with a truck, in the order of its beds: its loads of attack hose, then its monitors. */
 export function sourcesOf(build: Build): Source[] {
@@ -42,5 +39,3 @@ export function sourcesOf(build: Build): Source[] {
     .map(({ id, name, what }): Source => ({ id, name, feedsId: id, what, hose: null }));
   return [...loads, ...monitors];
 }
-
-export { WATERWAY };

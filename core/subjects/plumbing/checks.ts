@@ -348,7 +348,7 @@ const room = check('plumbing', { id: 'panelRoom', title: 'Room on the panels', s
     status: over.overIn > 0 || lying.length > 0 ? 'fails' : 'holds',
     actual: over.overIn > 0 ? over.overIn : lying.length,
     limit: 0,
-    margin: -Math.max(over.overIn, lying.length),
+    margin: 0 - Math.max(over.overIn, lying.length),
     unit: over.overIn > 0 || lying.length === 0 ? 'in' : 'pieces',
     state: null,
     basis: 'Geometry of this build',
@@ -373,8 +373,8 @@ const level = check(
       'fails',
       HOUSE,
       missing
-        ? 'The operator cannot read how much water is left: no gauge at the pump panel.'
-        : 'The operator reads at the panel how much water is left.',
+        ? `Read at ${counted(where.length, 'place')}, none of them the pump panel: the operator cannot see how much of ${gal(gallons)} is left.`
+        : `The operator reads at the panel how much of ${gal(gallons)} is left.`,
     );
   },
 );

@@ -17,8 +17,8 @@ export interface Fed {
 
 /** The id under which an aerial device's waterway is fed. */
 export const WATERWAY = 'waterway';
-/** Attack hose of more than this lies loose and is not kept connected, ft. */
-const CONNECTED_FT = 400;
+/** Attack hose of more than this in one load lies loose: it is stretched by sections and is no line, ft. */
+export const LINE_FT = 500;
 
 /** Everything that a discharge of this truck could feed, front to back. */
 export function fedBy(build: Build): Fed[] {
@@ -29,7 +29,7 @@ export function fedBy(build: Build): Fed[] {
   const beds = bedsIn(build).map(({ id, name, kind }): Fed => {
     const attack = loadsIn(build, id).filter(({ partId, lengthFt }) => {
       const use = hoses.find(partId)?.use;
-      return use !== undefined && use !== 'supply' && lengthFt > 0 && lengthFt <= CONNECTED_FT;
+      return use !== undefined && use !== 'supply' && lengthFt > 0 && lengthFt <= LINE_FT;
     });
     const hoseIn = Math.max(0, ...attack.map(({ partId }) => hoses.part(partId).sizeIn));
     const usual = kind === 'crosslay' || kind === 'well' || (kind === 'reel' && hoseIn > 0);

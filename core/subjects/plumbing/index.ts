@@ -6,8 +6,8 @@ import { plumbingBlock, plumbingProblems, settlePlumbing } from './block.js';
 import { plumbingChanges } from './changes.js';
 import { creditGpm, isDischarge, isIntake, plumbingChecks, tankPathGpm } from './checks.js';
 import { CONNECTIONS_CHOICE } from './choices.js';
-import { COLOR_NAMES, COUPLING_NAMES, KIND_NAMES, VALVE_NAMES } from './fields.js';
-import type { Connection } from './fields.js';
+import { COLOR_NAMES, COUPLING_NAMES, KIND_NAMES, KINDS, VALVE_NAMES } from './fields.js';
+import type { Connection, Kind } from './fields.js';
 import { plumbingLimits } from './limits.js';
 import { plumbingComponents, plumbingOfPump } from './place.js';
 import { connections } from './usual.js';
@@ -25,7 +25,7 @@ export {
 } from './edit.js';
 export { FACE_TITLES, onFace } from './faces.js';
 export type { Face, FaceAt } from './faces.js';
-export { fedBy, WATERWAY } from './fed.js';
+export { fedBy, LINE_FT, WATERWAY } from './fed.js';
 export type { Fed } from './fed.js';
 export * from './fields.js';
 export { controlId, isPowered, openingsAt, panelSheets } from './panel.js';
@@ -44,14 +44,16 @@ const common = reading('plumbing', [chosenPump, connections], (pump, all): InCom
   ];
 });
 
-const said = (all: readonly Connection[]): string => {
-  const bySize = new Map<string, number>();
-  for (const { kind, sizeIn } of all) {
-    const key = `${hoseSize(sizeIn)} ${within(KIND_NAMES[kind])}`;
-    bySize.set(key, (bySize.get(key) ?? 0) + 1);
-  }
-  return listed([...bySize].map(([of, count]) => `${count} × ${of}`));
-};
+/** The connections of a kind by their sizes: "discharges: 5 of 2½ in and 1 of 4 in". */
+function saidOf(kind: Kind, all: readonly Connection[]): string[] {
+  const sizes = all.filter((one) => one.kind === kind).map(({ sizeIn }) => sizeIn);
+  if (sizes.length === 0) return [];
+  const each = [...new Set(sizes)].sort((a, b) => a - b);
+  const one = within(KIND_NAMES[kind]);
+  if (sizes.length === 1) return [`${one} of ${hoseSize(sizes[0]!)}`];
+  const by = each.map((size) => `${sizes.filter((other) => other === size).length} of ${hoseSize(size)}`);
+  return [`${one}s: ${listed(by)}`];
+}
 
 const choices = (): Choice[] => [{ kind: 'list', id: CONNECTIONS_CHOICE, title: 'Intakes and discharges' }];
 
@@ -90,7 +92,8 @@ export const plumbing: Subject = {
     const all = evaluation.read(connections);
     if (all.length === 0) return 'There shall be no intakes or discharges.';
     const couplings = [...new Set(all.filter(({ coupling }) => coupling !== 'piped').map(({ coupling }) => COUPLING_NAMES[coupling].toLowerCase()))];
-    return `The pump shall have ${said(all)}${couplings.length ? `; connections ${listed(couplings)}` : ''}.`;
+    const kinds = KINDS.flatMap((kind) => saidOf(kind, all)).join('; ');
+    return `The pump shall have ${kinds}${couplings.length ? `; connections ${listed(couplings)}` : ''}.`;
   },
   line: (evaluation) => {
     const all = evaluation.read(connections);

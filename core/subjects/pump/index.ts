@@ -52,6 +52,17 @@ const changes: Changes[] = [
   },
   {
     kind: PUMP,
+    helps: ['pumpPower'],
+    offer: (evaluation) => {
+      const now = evaluation.read(ratedGpm);
+      const least = evaluation.limit('pumpGpm')?.value ?? 0;
+      return suiting(evaluation.build)
+        .filter((part) => part.ratedGpm < now && part.ratedGpm >= least)
+        .map((part) => atOnce(PUMP, part.name, (on) => withPump(on, part.id)));
+    },
+  },
+  {
+    kind: PUMP,
     helps: ['preconnects'],
     offer: ({ build }) => {
       const now = pumpIn(build);

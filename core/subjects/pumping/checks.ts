@@ -99,12 +99,12 @@ const winter = check(
       status: missing ? 'caution' : 'holds',
       actual: missing,
       limit: 0,
-      margin: -missing,
+      margin: 0 - missing,
       unit: 'pieces',
       state: null,
       basis: 'The department’s brief',
       words: missing
-        ? 'Winters are long and hard, and nothing keeps the pump from freezing.'
+        ? `Winters are long and hard, and none of ${formatWhole(AGAINST_FROST.length)} things against frost is fitted: ${listed(AGAINST_FROST.map((one) => within(EXTRA_FIELDS[one].title)))}.`
         : `Against long, hard winters: ${listed(against.map((one) => within(EXTRA_FIELDS[one].title)))}.`,
     };
   },

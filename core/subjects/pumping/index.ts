@@ -69,12 +69,14 @@ function choices(build: Build): Choice[] {
   const of = build.pumping;
   const { governor, primer: kind, suctionFt, ...fitted } = pumpingBlock.fields;
   const must = <F extends { optional?: true }>({ optional: _optional, ...field }: F) => field;
-  const now = {
-    ...of,
-    governor: of.governor ?? usualGovernor(pump),
-    primer: of.primer ?? (pump.drive === 'auxiliary' ? 'exhaust' : 'electric'),
-    suctionFt: of.suctionFt ?? USUAL_SUCTION_FT,
+  const usual: Record<string, unknown> = {
+    governor: usualGovernor(pump),
+    primer: pump.drive === 'auxiliary' ? 'exhaust' : 'electric',
+    suctionFt: USUAL_SUCTION_FT,
   };
+  /** What is as usual is not said. */
+  const asUsual = (change: Record<string, unknown>) =>
+    Object.fromEntries(Object.entries(change).map(([key, to]) => [key, to === usual[key] ? undefined : to]));
   const places = panelPlacesOf(pump, placeOfPump(pump, build.pump.at));
   const at = build.pump.panelAt ?? places[0]!;
   return [
@@ -94,8 +96,8 @@ function choices(build: Build): Choice[] {
     ...choicesOfLine(
       'pumping',
       { governor: must(governor), primer: must(kind), suctionFt: must(suctionFt), ...fitted },
-      now,
-      (change) => withPumping(build, change),
+      { ...usual, ...of },
+      (change) => withPumping(build, asUsual(change)),
       { has: 'Against heat, frost and pressure' },
     ).map((choice): Choice => (choice.kind === 'pick' || choice.kind === 'amount' ? { ...choice, fine: true } : choice)),
   ];
