@@ -1,6 +1,6 @@
 import { flowAtNetPsi, netPsiAt, waterHp } from '../pump/index.js';
 import type { CurvePoint } from '../pump/index.js';
-import { lineAtPump } from './hydraulics.js';
+import { lineAtPump, PSI_PER_FT } from './hydraulics.js';
 import type { Line, LineAt } from './hydraulics.js';
 import type { Supply } from './supply.js';
 
@@ -71,7 +71,9 @@ export function together(lines: readonly Running[], pump: Feeding, supply: Suppl
   );
   const wanted = governing?.asked.pumpPressurePsi ?? 0;
   const stop = governing ? stopAt(wanted) : null;
-  let [low, high] = [0, wanted];
+  // Nothing flows any more at the pressure that the lowest nozzle stands under.
+  const still = Math.min(0, ...lines.map((line) => line.elevationFt * PSI_PER_FT + line.applianceLossPsi));
+  let [low, high] = [still, wanted];
   if (stop)
     for (let i = 0; i < HALVINGS; i++) {
       const middle = (low + high) / 2;
