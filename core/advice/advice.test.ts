@@ -26,9 +26,10 @@ const troubled = (spec: Build) =>
 const levels = ({ effects }: Advice) => effects.reduce((sum, { after }) => sum + 2 - rank(after.status), 0);
 
 /** A pumper of which much is wrong at once: over in front, leaning, and short of hose. */
-const wrong = Array.from({ length: 4 }).reduce<Build>((spec) => withEquipment(spec, 'cribbing', 'R3'), {
-  ...withBlock(pumper, 'hose', { loads: pumper.hose.loads.slice(0, 2) }),
-});
+const wrong = Array.from({ length: 4 }).reduce<Build>(
+  (spec) => withEquipment(spec, 'cribbing', 'R3'),
+  house.settle(withBlock(pumper, 'hose', { loads: pumper.hose.loads.slice(0, 2) })),
+);
 
 describe.each([
   ['the pumper', pumper],
@@ -220,7 +221,7 @@ describe('what a remedy does besides', () => {
   it('restores the reserve before it clears the limit by a hair, and eases last', () => {
     const grades = all.map(({ restores, mends }) => Number(restores) + Number(mends));
     expect(grades).toEqual([...grades].sort((a, b) => b - a));
-    expect(all.filter(({ restores }) => restores).length).toBeGreaterThanOrEqual(3);
+    expect(all.filter(({ restores }) => restores).length).toBeGreaterThanOrEqual(2);
     for (const { restores, after } of all) if (restores) expect(after.status).toBe('holds');
   });
 

@@ -60,12 +60,20 @@ const CHANGES: [string, (build: Build) => Build, RegExp[]][] = [
       /^Crosslay 1: 200 ft of 1¾ in attack → none$/,
       /^Crosslay 2/,
       /^Crosslay 3/,
+      /^Discharge: Crosslay 1, 2 in, on top of the pump → none$/,
+      /^Discharge: Crosslay 2/,
+      /^Discharge: Crosslay 3/,
+      /^Line: as it usually is → none$/,
+      /^Line: smooth bore, 1⅛ in tip → none$/,
     ],
   ],
   [
     'a bumper item',
     (s) => withBumperItem(s, 'bumper-monitor', false),
-    [/^On the bumper: Bumper monitor, remote → none$/],
+    [
+      /^On the bumper: Bumper monitor, remote → none$/,
+      /^Discharge: Bumper monitor, 2 in, at the front bumper → none$/,
+    ],
   ],
   [
     'an arrangement',

@@ -29,6 +29,21 @@ export const osierBrief: Brief = {
     { name: 'Mill pond', liftFt: 6, reachFt: 12, known: 'measured' },
     { name: 'Osier bridge landing', liftFt: 11, reachFt: 18 },
   ),
+  ...said('buildings', {
+    name: 'Dairy barn',
+    setBackFt: 90,
+    deepFt: 110,
+    floors: 0,
+    who: 'Captain Reed',
+    why: 'The hay stands at its far end.',
+  }),
+  ...said('coefficients', {
+    sizeIn: 1.75,
+    coefficient: 14.6,
+    known: 'measured',
+    who: 'Engineer Sallow',
+    why: 'Measured with our own hose in the flow test of last spring.',
+  }),
   ...said(
     'tankers',
     { name: 'Withy Ford tanker', gallons: 2_000, fillGpm: 700, dumpGpm: 1_000 },
@@ -126,6 +141,8 @@ export const osierBrief: Brief = {
   ...said(
     'commons',
     { matter: 'controls', uses: 'Side panel', wish: 'like', who: 'Engineer Sallow' },
+    { matter: 'governor', uses: 'Pressure governor', wish: 'like', who: 'Engineer Sallow' },
+    { matter: 'valves', uses: 'Manual', wish: 'like', who: 'Engineer Sallow' },
     { matter: 'connections', uses: '5-inch', who: 'Captain Reed', why: 'Mutual aid lays five inch.' },
   ),
   ...said('hazards', { name: 'Manure gas in closed pits' }, { name: 'Ammonia at the creamery' }),
@@ -141,6 +158,7 @@ export const carderBrief: Brief = {
     { name: 'Spindle Street', staticPsi: 68, residualPsi: 52, flowGpm: 1_460, known: 'measured' },
     { name: 'Lock 4', staticPsi: 61, residualPsi: 38, flowGpm: 1_120, known: 'measured' },
   ),
+  ...said('buildings', { name: 'Weavers’ cottages', setBackFt: 20, deepFt: 60, floors: 1 }),
   ...said('stations', {
     name: 'Mill station',
     doorHighIn: 150,

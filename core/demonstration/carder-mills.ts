@@ -1,9 +1,9 @@
 import { numbered } from '../build/index.js';
 import { carderBrief } from './briefs.js';
+import { plumbed } from './plumbed.js';
 import { house } from '../subjects/index.js';
 
-/** A ladder with a pump for six-story mills between narrow curbs. */
-export const millLadder = house.build(
+const millLadderUnplumbed = house.build(
   { name: 'Mill ladder', department: { name: 'Carder Mills Fire Department' }, type: 'aerial' },
   {
     brief: carderBrief,
@@ -69,6 +69,13 @@ export const millLadder = house.build(
         { partId: 'pack', count: 1, compartmentId: 'L3' },
       ]),
     },
+    lines: { supply: 'hydrant', placeId: 'hydrants-1', lines: [] },
     money: { budgetCents: 1_650_000_00, unlistedPct: 3 },
   },
 );
+
+/** A ladder with a pump for six-story mills between narrow curbs. */
+export const millLadder = plumbed(millLadderUnplumbed, {
+  'large-1': { coupling: 'quarterTurn' },
+  'to-waterway': { label: 'Waterway' },
+});

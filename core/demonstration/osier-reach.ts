@@ -1,12 +1,12 @@
 import { numbered } from '../build/index.js';
 import type { Build } from '../build/index.js';
 import { osierBrief } from './briefs.js';
+import { plumbed } from './plumbed.js';
 import { house } from '../subjects/index.js';
 import { inches, lb } from '../units/index.js';
 import type { DemonstrationStep } from './step.js';
 
-/** A pumper for farm lanes without hydrants. What was added to its bumper is more than its front axle carries. */
-export const riverPumper = house.build(
+const riverPumperUnplumbed = house.build(
   { name: 'River pumper', department: { name: 'Osier Reach Fire District' }, type: 'pumper' },
   {
     brief: osierBrief,
@@ -28,6 +28,7 @@ export const riverPumper = house.build(
       ]),
     },
     pump: { partId: 'midship-1500-side' },
+    pumping: { relief: 'yes', heater: 'yes', winterPort: 'yes', masterDrain: 'yes' },
     tank: { gallons: 1000, shapeId: 'tShape', aftIn: 0 },
     foam: { partId: 'injection-a-small', gallons: 30 },
     hose: {
@@ -81,9 +82,24 @@ export const riverPumper = house.build(
         { partId: 'pack', count: 1, compartmentId: 'L1' },
       ]),
     },
+    lines: {
+      supply: 'draft',
+      placeId: 'drafts-1',
+      lines: numbered('n', [
+        { sourceId: 'h1', runs: 'yes' },
+        { sourceId: 'h2', runs: 'yes' },
+        { sourceId: 'h4', nozzleId: 'bore-1-1-8', crew: 3 },
+      ]),
+    },
     money: { budgetCents: 830_000_00, unlistedPct: 3 },
   },
 );
+
+/** A pumper for farm lanes without hydrants. What was added to its bumper is more than its front axle carries. */
+export const riverPumper = plumbed(riverPumperUnplumbed, {
+  'large-1': { ends: 'adapter', adapterIn: 5 },
+  'suction-left-1': { primer: 'yes' },
+});
 
 /** How the pumper came to be what it is, oldest first: nobody added up what the bumper did to the front axle. */
 export const riverPumperSteps: DemonstrationStep[] = (() => {
@@ -93,11 +109,12 @@ export const riverPumperSteps: DemonstrationStep[] = (() => {
     partId: string,
     carried: Build['bumper']['lines'],
     hose: Build['hose']['loads'],
-  ): Build => ({
-    ...riverPumper,
-    bumper: { ...riverPumper.bumper, partId, lines: carried },
-    hose: { ...riverPumper.hose, loads: hose },
-  });
+  ): Build =>
+    house.settle({
+      ...riverPumper,
+      bumper: { ...riverPumper.bumper, partId, lines: carried },
+      hose: { ...riverPumper.hose, loads: hose },
+    });
   return [
     {
       words: 'As the committee wanted it',

@@ -1,9 +1,9 @@
 import { numbered } from '../build/index.js';
 import { saltgrassBrief } from './briefs.js';
+import { plumbed } from './plumbed.js';
 import { house } from '../subjects/index.js';
 
-/** A light brush truck for soft ground and wind-farm tracks. */
-export const grassTruck = house.build(
+const grassTruckUnplumbed = house.build(
   { name: 'Grass truck', department: { name: 'Saltgrass Flats Rural Fire District' }, type: 'brush' },
   {
     brief: saltgrassBrief,
@@ -51,3 +51,8 @@ export const grassTruck = house.build(
     money: { budgetCents: 185_000_00, unlistedPct: 3 },
   },
 );
+
+/** A light brush truck for soft ground and wind-farm tracks. */
+export const grassTruck = plumbed(grassTruckUnplumbed, {
+  'suction-1': { label: 'Creek suction', primer: 'yes' },
+});

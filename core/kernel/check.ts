@@ -6,7 +6,23 @@ import type { AnyReading, Reading, ValuesOf } from './reading.js';
 export type Status = 'holds' | 'caution' | 'fails';
 
 export type Unit =
-  'lb' | '%' | 'deg' | 'gal' | 'gpm' | 'ft' | 'ft3' | 'in' | 'seats' | 'pieces' | '$' | 'mph' | 'psi' | 'lbf' | 'hp' | 'min' | 's';
+  | 'lb'
+  | '%'
+  | 'deg'
+  | 'gal'
+  | 'gpm'
+  | 'ft'
+  | 'ft3'
+  | 'in'
+  | 'seats'
+  | 'pieces'
+  | '$'
+  | 'mph'
+  | 'psi'
+  | 'lbf'
+  | 'hp'
+  | 'min'
+  | 's';
 
 export interface Contributor {
   componentId: string;

@@ -11,7 +11,22 @@ export type LimitSense = 'least' | 'most' | 'reckon';
 /** What a limit is, whatever its value: its title in our own words, its unit, and what a person may write there. */
 export interface LimitKind {
   title: string;
-  unit: '%' | 'deg' | 'lb' | 'gal' | 'gpm' | 'ft' | 'ft3' | 'seats' | 'mph' | 's' | 'in' | 'psi' | 'lbf' | 'pieces' | 'hp';
+  unit:
+    | '%'
+    | 'deg'
+    | 'lb'
+    | 'gal'
+    | 'gpm'
+    | 'ft'
+    | 'ft3'
+    | 'seats'
+    | 'mph'
+    | 's'
+    | 'in'
+    | 'psi'
+    | 'lbf'
+    | 'pieces'
+    | 'hp';
   sense: LimitSense;
   min: number;
   max: number;

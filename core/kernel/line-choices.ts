@@ -8,7 +8,14 @@ type Edit = (change: Line) => Build;
 const isYes = (of: Field): boolean => of.kind === 'oneOf' && of.optional === true && of.values.length === 1;
 
 /** One of several as a list to open; with nothing as its first option where it may be left out. */
-function pick(id: string, title: string, of: Field & { kind: 'oneOf' }, now: unknown, set: (to: unknown) => Build, keep: () => Build): Choice {
+function pick(
+  id: string,
+  title: string,
+  of: Field & { kind: 'oneOf' },
+  now: unknown,
+  set: (to: unknown) => Build,
+  keep: () => Build,
+): Choice {
   const values = of.values as readonly string[];
   const names = (of.names ?? {}) as Record<string, string>;
   return {
@@ -17,7 +24,16 @@ function pick(id: string, title: string, of: Field & { kind: 'oneOf' }, now: unk
     title,
     compact: true,
     options: [
-      ...(of.optional ? [{ id: NONE, label: 'None', chosen: now === undefined, build: now === undefined ? keep() : set(undefined) }] : []),
+      ...(of.optional
+        ? [
+            {
+              id: NONE,
+              label: 'None',
+              chosen: now === undefined,
+              build: now === undefined ? keep() : set(undefined),
+            },
+          ]
+        : []),
       ...values.map((value) => ({
         id: value,
         label: names[value] ?? value,
@@ -56,10 +72,22 @@ export function choicesOfLine(
     ...of.flatMap(([key, field]): Choice[] => {
       const id = `${prefix}-${key}`;
       if (isYes(field)) return [];
-      if (field.kind === 'oneOf') return [pick(id, field.title, field, line[key], (to) => edit({ [key]: to }), () => edit({}))];
+      if (field.kind === 'oneOf')
+        return [
+          pick(
+            id,
+            field.title,
+            field,
+            line[key],
+            (to) => edit({ [key]: to }),
+            () => edit({}),
+          ),
+        ];
       if (field.kind !== 'amount') return [];
       const now = (line[key] as number | undefined) ?? usual[key];
-      return now === undefined ? [] : [amountChoice(id, field, now, (to) => edit({ [key]: to }))];
+      return now === undefined
+        ? []
+        : [amountChoice(id, field, now, (to) => edit(to === now ? {} : { [key]: to }))];
     }),
     ...(yes.length ? [toggles] : []),
   ];

@@ -45,6 +45,8 @@ export interface Series {
   right?: true;
   /** Index of the point to mark. */
   mark?: number;
+  /** Points without a line between them. */
+  points?: true;
 }
 
 export interface Axis {

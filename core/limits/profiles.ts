@@ -101,7 +101,13 @@ const common = (basis: string): Profile['limits'] => ({
     lowTopFromGal: 1_250,
   }),
   ...limits('Lamps and markers of motor vehicles, confirm with the road authority', { markersFromFt: 30 }),
-  ...limits(HOUSE, { blindFt: 30, slowFromIn: 3, largeFromIn: 3.5, openingHighIn: 66, pumpEfficiencyPct: 62 }),
+  ...limits(HOUSE, {
+    blindFt: 30,
+    slowFromIn: 3,
+    largeFromIn: 3.5,
+    openingHighIn: 66,
+    pumpEfficiencyPct: 62,
+  }),
   ...limits(HOUSE, HANDS),
 });
 

@@ -308,7 +308,7 @@ const [TANDEM_62, TANDEM_48] = [0.52 * 50_069.354, 0.52 * 49_426.532];
  * which each is worst.
  */
 const FIGURES: Record<string, [unit: string, good: [number, number], bad: [number, number]]> = {
-  frontAxle: ['lb', [15_425.61, 20_000], [18_051.667, 18_000]],
+  frontAxle: ['lb', [15_425.61, 20_000], [18_080.507, 18_000]],
   rearAxle: ['lb', [39_490.5 - 15_425.61, 27_000], [32_422.2, 24_000]],
   // The rating is the sum of both axles.
   gross: ['lb', [39_490.5, 20_000 + 27_000], [45_615.5, 18_000 + 24_000]],

@@ -39,20 +39,35 @@ export const WATER_CASES: [string, Build, Build, Status][] = [
     plumbed(plain, ({ kind, id }) => (kind === 'discharge' && id !== 'left-1' ? null : {})),
     'fails',
   ],
-  ['plainOutlets', plain, plumbed(plain, ({ kind }) => (kind === 'discharge' ? { foam: 'yes' } : {})), 'fails'],
+  [
+    'plainOutlets',
+    plain,
+    plumbed(plain, ({ kind }) => (kind === 'discharge' ? { foam: 'yes' } : {})),
+    'fails',
+  ],
   ['suction', plain, with1('suction-right-1', { sizeIn: 4.5 }), 'fails'],
   ['tankPath', plain, thin, 'fails'],
   ['fed', plain, plumbed(plain, ({ id }) => (id.startsWith('to-crosslay') ? null : {})), 'fails'],
   ['instruments', plain, with1('left-1', { gauge: 'none' }), 'fails'],
   ['handleColors', plain, with1('right-1', { color: 'red' }), 'fails'],
-  ['byHand', with1('left-1', { valve: 'electric', byHand: 'crank' }), with1('left-1', { valve: 'electric' }), 'fails'],
+  [
+    'byHand',
+    with1('left-1', { valve: 'electric', byHand: 'crank' }),
+    with1('left-1', { valve: 'electric' }),
+    'fails',
+  ],
   ['slowValves', plain, with1('large-1', { slow: undefined }), 'fails'],
   ['drained', plain, with1('left-1', { drain: undefined }), 'fails'],
   ['largeOutlet', plain, with1('large-1', { at: 'left' }), 'caution'],
   ['openingHigh', plain, with1('left-1', { alongIn: 1, upIn: 50 }), 'fails'],
   ['tankLevel', plain, withBlock(plain, 'plumbing', { levels: ['cab'] }), 'fails'],
   ['panelRoom', plain, with1('left-1', { alongIn: 43, upIn: 1 }), 'fails'],
-  ['pumpPower', plain, alone(strict(plain, 'pumpEfficiencyPct', 30), 'altitude', { highFt: 14_000 }), 'fails'],
+  [
+    'pumpPower',
+    plain,
+    alone(strict(plain, 'pumpEfficiencyPct', 30), 'altitude', { highFt: 14_000 }),
+    'fails',
+  ],
   ['priming', plain, withPumping(plain, { suctionFt: 40 }), 'fails'],
   [
     'pumpWinter',
@@ -102,11 +117,7 @@ export const WATER_FIGURES: typeof SITE_FIGURES = {
   tankLevel: ['pieces', [0, 0], [1, 0]],
   // A house of 48 in without 2 in at each edge; the cap is 6.75 in wide.
   panelRoom: ['in', [0, 0], [43 + 6.75 - 44, 0]],
-  pumpPower: [
-    'hp',
-    [(1250 * 150) / 1714 / 0.62, 450],
-    [(1250 * 150) / 1714 / 0.3, 450 * (1 - 0.03 * 12)],
-  ],
+  pumpPower: ['hp', [(1250 * 150) / 1714 / 0.62, 450], [(1250 * 150) / 1714 / 0.3, 450 * (1 - 0.03 * 12)]],
   // 6 in of suction and 1.4 ft³ for each 1,000 gpm, at 16 ft³ a minute.
   priming: [
     's',
@@ -117,7 +128,11 @@ export const WATER_FIGURES: typeof SITE_FIGURES = {
   lineAlone: ['gpm', [150, 150], [150, bore(1.125, 50)]],
   together: ['gpm', [300, 300], [150, 300]],
   reaction: ['lbf', [0.0505 * 150 * Math.sqrt(75), 95], [1.57 * 1.25 ** 2 * 50, 75]],
-  monitorTime: ['s', [60 * lasts(1000, 750, bore(1.375, 80)), 120], [60 * lasts(750, 750, bore(1.375, 80)), 120]],
+  monitorTime: [
+    's',
+    [60 * lasts(1000, 750, bore(1.375, 80)), 120],
+    [60 * lasts(750, 750, bore(1.375, 80)), 120],
+  ],
   tankTime: ['min', [lasts(750, 750, 300), 2], [lasts(750, 750, 300), 10]],
   // At 25 ft 0.4 ft of 25.4 are left, of 15.4 at its rated lift of 10 ft.
   draft: ['gpm', [1250, 300], [1250 * Math.sqrt(0.4 / 15.4), 300]],

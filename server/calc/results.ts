@@ -87,7 +87,9 @@ const PUMP: PumpInput = { ratedGpm: 1_500, flowGpm: 1_200, intakePsi: 0, efficie
 /** A shape whose figures may all be null. */
 const orNone = ({ properties = {}, ...rest }: ReturnType<typeof shapeOf>) => ({
   ...rest,
-  properties: Object.fromEntries(Object.entries(properties).map(([key, of]) => [key, { ...of, nullable: true }])),
+  properties: Object.fromEntries(
+    Object.entries(properties).map(([key, of]) => [key, { ...of, nullable: true }]),
+  ),
 });
 
 /** The shapes of the results, read off real ones so that they can't differ from what is answered. */

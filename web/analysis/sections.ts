@@ -4,7 +4,7 @@ import type { Section } from '../subjects';
 import { grouped } from './grouped';
 
 /** The heads under which sections stand, in the order in which an engineer asks; others follow as they come. */
-const HEADS = ['Weights', 'Site', 'Structure', 'Limits and advice'];
+const HEADS = ['Weights', 'Water', 'Site', 'Structure', 'Limits and advice'];
 
 const ADVICE: Section = {
   id: 'advice',

@@ -22,7 +22,7 @@ export function chartConfig(chart: ChartOf, system: UnitSystem, colors: ChartCol
   });
   const lines = chart.kind === 'lines';
   const at = lines ? (chart.x.at as number[]).map(valueOf(chart.x, system)) : (chart.x.at as string[]);
-  const dataset = ({ label, tone, dash = [], values, limit, right, mark }: Series) => {
+  const dataset = ({ label, tone, dash = [], values, limit, right, mark, points }: Series) => {
     const shown = values.map(valueOf(right && chart.right ? chart.right : chart.y, system));
     const pen = {
       label,
@@ -36,8 +36,9 @@ export function chartConfig(chart: ChartOf, system: UnitSystem, colors: ChartCol
         ...pen,
         type: 'line' as const,
         borderWidth: 2,
+        showLine: !points,
         pointStyle: 'rectRot' as const,
-        pointRadius: shown.map((_, i) => (i === mark ? 6 : 0)),
+        pointRadius: shown.map((_, i) => (i === mark ? 6 : points ? 4 : 0)),
         clip: false as const,
         data: shown.map((y, i) => ({ x: at[i] as number, y })),
       };

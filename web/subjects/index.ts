@@ -11,7 +11,9 @@ import { grades } from './grades';
 import { ground } from './ground';
 import { items } from './items';
 import { limits } from './limits';
+import { lines } from './lines';
 import { money } from './money';
+import { plumbing } from './plumbing';
 import { station } from './station';
 import { streets } from './streets';
 import { weights } from './weights';
@@ -23,6 +25,8 @@ const FACES: Readonly<Record<string, Face>> = {
   weights,
   frame,
   limits,
+  plumbing,
+  lines,
   body,
   brief,
   station,

@@ -289,7 +289,11 @@ export const standsAlone = (kind: BriefKind): boolean => BRIEF_FIELDS[kind].most
 /** The page of a brief: heads in the order in which a committee talks, with the kinds of line under each. */
 export const BRIEF_SECTIONS: readonly { id: string; title: string; kinds: readonly BriefKind[] }[] = [
   { id: 'people', title: 'People', kinds: ['crew'] },
-  { id: 'water', title: 'Water', kinds: ['supply', 'hydrants', 'drafts', 'tankers', 'buildings', 'coefficients'] },
+  {
+    id: 'water',
+    title: 'Water',
+    kinds: ['supply', 'hydrants', 'drafts', 'tankers', 'buildings', 'coefficients'],
+  },
   { id: 'stations', title: 'Stations', kinds: ['stations'] },
   { id: 'streets', title: 'Streets', kinds: ['corners', 'lanes', 'heights'] },
   { id: 'bridges', title: 'Bridges and roads', kinds: ['bridges', 'roads'] },

@@ -59,7 +59,10 @@ export function usualNozzle(source: Pick<Source, 'hose' | 'what'>, brush: boolea
 }
 
 /** A nozzle as it is set: at its own pressure and setting where nobody says. */
-export function nozzleOf(part: NozzlePart, { setGpm, nozzlePsi }: Pick<LineEntry, 'setGpm' | 'nozzlePsi'>): Nozzle {
+export function nozzleOf(
+  part: NozzlePart,
+  { setGpm, nozzlePsi }: Pick<LineEntry, 'setGpm' | 'nozzlePsi'>,
+): Nozzle {
   const pressurePsi = nozzlePsi ?? part.pressurePsi;
   if (part.kind === 'smoothBore') return { type: 'smoothBore', tipIn: part.tipIn ?? NaN, pressurePsi };
   if (part.kind === 'automatic') {
@@ -97,14 +100,21 @@ function lineOf(
       : []),
     ...(sizeIn !== undefined && lengthFt !== undefined ? [{ sizeIn, lengthFt, parallel }] : []),
   ];
-  const lays = hose.map(
-    (of): Lay => ({ lengthFt: of.lengthFt, parallel: of.parallel, coefficient: friction[of.sizeIn] ?? NaN }),
-  );
+  const lays = hose.map((of): Lay => ({
+    lengthFt: of.lengthFt,
+    parallel: of.parallel,
+    coefficient: friction[of.sizeIn] ?? NaN,
+  }));
   const nozzle = nozzleOf(part, said);
   const isMonitor = part.use === 'monitor';
   const flow = lineAtNozzle({ lays: [], nozzle, elevationFt: 0, applianceLossPsi: 0 }).flowGpm;
   const usualLoss = isMonitor ? MONITOR_LOSS_PSI : flow > APPLIANCE.aboveGpm ? APPLIANCE.psi : 0;
-  const line = { lays, nozzle, elevationFt: said.elevationFt ?? 0, applianceLossPsi: said.lossPsi ?? usualLoss };
+  const line = {
+    lays,
+    nozzle,
+    elevationFt: said.elevationFt ?? 0,
+    applianceLossPsi: said.lossPsi ?? usualLoss,
+  };
   const outlet =
     all.find(({ id }) => id === said.outletId) ??
     (source ? all.find(({ feedsId }) => feedsId === source.feedsId) : undefined) ??
@@ -143,10 +153,10 @@ export const truckLines = reading(
           : [],
       ),
     ];
-    let usual = 0;
+    const usual = made.filter(({ held }) => held).slice(0, RUN_TOGETHER);
     return made.map((line) => ({
       ...line,
-      runs: line.entry?.runs ? line.entry.runs === 'yes' : line.held && usual++ < RUN_TOGETHER,
+      runs: line.entry?.runs ? line.entry.runs === 'yes' : usual.includes(line),
     }));
   },
 );

@@ -7,7 +7,12 @@ import type { NozzlePart } from './parts.js';
 import { sourcesOf } from './sources.js';
 
 const { plain } = partFigure;
-const optionalFigure = (id: 'tipIn' | 'ratedGpm' | 'fromGpm' | 'toGpm', title: string, unit: 'size' | 'gpm', max: number) =>
+const optionalFigure = (
+  id: 'tipIn' | 'ratedGpm' | 'fromGpm' | 'toGpm',
+  title: string,
+  unit: 'size' | 'gpm',
+  max: number,
+) =>
   partFigure.within<NozzlePart>(
     id,
     title,
@@ -61,8 +66,15 @@ export const LINE_FIELDS = {
   lossPsi: field.optional(field.amount('Lost in appliances', 'psi', { min: 0, max: 200, step: 5 })),
   crew: field.optional(field.count('Firefighters on it', 1, 8)),
   /** The discharge that it is coupled to; the one that feeds its bed where left out. */
-  outletId: field.optional(field.id('Discharge', (id, { plumbing }) => plumbing.connections?.find((of) => of.id === id)?.label ?? id)),
-  runs: field.optional(field.oneOf('Runs with the others', ['yes', 'no'], { yes: 'Runs', no: 'Does not run' })),
+  outletId: field.optional(
+    field.id(
+      'Discharge',
+      (id, { plumbing }) => plumbing.connections?.find((of) => of.id === id)?.label ?? id,
+    ),
+  ),
+  runs: field.optional(
+    field.oneOf('Runs with the others', ['yes', 'no'], { yes: 'Runs', no: 'Does not run' }),
+  ),
   off: yes('It is', 'No line of this truck'),
 };
 
@@ -73,11 +85,12 @@ export const linesBlock = block({
   fields: {
     lines: field.lines('Lines', 'Line', 60, LINE_FIELDS, ({ name, nozzleId, setGpm }, _, names) => ({
       title: 'Line',
-      words: [
-        ...(name ? [name] : []),
-        ...(nozzleId ? [within(names.part('nozzle', nozzleId))] : []),
-        ...(setGpm === undefined ? [] : [gpm(setGpm)]),
-      ].join(', ') || 'as it usually is',
+      words:
+        [
+          ...(name ? [name] : []),
+          ...(nozzleId ? [within(names.part('nozzle', nozzleId))] : []),
+          ...(setGpm === undefined ? [] : [gpm(setGpm)]),
+        ].join(', ') || 'as it usually is',
     })),
     supply: field.optional(field.oneOf('Water comes from', SUPPLIES, SUPPLY_NAMES)),
     /** The hydrant or the draft site of the brief. */
@@ -85,7 +98,9 @@ export const linesBlock = block({
     layIn: field.optional(field.amount('Supply line', 'size', { min: 1, max: 12 })),
     layFt: field.optional(field.amount('Length of the supply line', 'ft', { min: 0, max: 10_000, step: 50 })),
     lays: field.optional(field.count('Supply lines side by side', 1, 6)),
-    relayPsi: field.optional(field.amount('Pressure of the other pumper', 'psi', { min: 20, max: 400, step: 5 })),
+    relayPsi: field.optional(
+      field.amount('Pressure of the other pumper', 'psi', { min: 20, max: 400, step: 5 }),
+    ),
   },
   empty: { lines: [] },
   later: true,
@@ -101,8 +116,11 @@ declare module '../../build/build.js' {
 export type LineEntry = Build['lines']['lines'][number];
 
 const said = (entry: LineEntry): LineEntry =>
-  Object.fromEntries(Object.entries(entry).filter(([, value]) => value !== undefined)) as unknown as LineEntry;
-const saysNothing = ({ id: _id, sourceId: _source, ...rest }: LineEntry): boolean => Object.keys(rest).length === 0;
+  Object.fromEntries(
+    Object.entries(entry).filter(([, value]) => value !== undefined),
+  ) as unknown as LineEntry;
+const saysNothing = ({ id: _id, sourceId: _source, ...rest }: LineEntry): boolean =>
+  Object.keys(rest).length === 0;
 
 /**
  * What is said of a line: of one that comes from a bed or a monitor by the id of that, of an own one by its own id.
@@ -168,7 +186,9 @@ export function linesProblems(build: Build): Problem[] {
             },
           ];
     return [
-      ...(name === undefined ? [{ field: `${at}.name`, message: `${at}.name must be given for a line of its own` }] : []),
+      ...(name === undefined
+        ? [{ field: `${at}.name`, message: `${at}.name must be given for a line of its own` }]
+        : []),
       ...(nozzleId === undefined
         ? [{ field: `${at}.nozzleId`, message: `${at}.nozzleId must be given for a line of its own` }]
         : []),

@@ -50,13 +50,15 @@ function nozzleOf(nozzle: LineInput['nozzle']): Nozzle {
  * @throws BadInput where a nozzle says too little or too much, or hose has no usual friction and gives none.
  */
 export function lineCalculation({ hose, nozzle, pumpPressurePsi, ...rest }: LineInput): LineAt {
-  const lays = hose.map(({ sizeIn, lengthFt, parallel = 1, coefficient = USUAL_COEFFICIENTS[sizeIn] }, i) => ({
-    lengthFt,
-    parallel,
-    coefficient:
-      coefficient ??
-      refused(`hose.${i}.coefficient`, `must be given for hose of ${sizeIn} in, which has no usual one`),
-  }));
+  const lays = hose.map(
+    ({ sizeIn, lengthFt, parallel = 1, coefficient = USUAL_COEFFICIENTS[sizeIn] }, i) => ({
+      lengthFt,
+      parallel,
+      coefficient:
+        coefficient ??
+        refused(`hose.${i}.coefficient`, `must be given for hose of ${sizeIn} in, which has no usual one`),
+    }),
+  );
   const line = { lays, nozzle: nozzleOf(nozzle), ...rest };
   return pumpPressurePsi === undefined ? lineAtNozzle(line) : lineAtPump(line, pumpPressurePsi);
 }

@@ -26,7 +26,10 @@ const smallerNozzles = (evaluation: Parameters<Changes['offer']>[0], line: Truck
     .in(evaluation.build)
     .all()
     .filter(({ use, kind }) => use === line.part.use && kind === line.part.kind && kind !== 'automatic')
-    .map((part) => ({ part, flow: part.tipIn ? part.tipIn ** 2 * Math.sqrt(part.pressurePsi) : (part.ratedGpm ?? 0) }))
+    .map((part) => ({
+      part,
+      flow: part.tipIn ? part.tipIn ** 2 * Math.sqrt(part.pressurePsi) : (part.ratedGpm ?? 0),
+    }))
     .filter(({ flow }) => {
       const { part } = line;
       return flow < (part.tipIn ? part.tipIn ** 2 * Math.sqrt(part.pressurePsi) : (part.ratedGpm ?? 0));
@@ -51,7 +54,12 @@ export const linesChanges: Changes[] = [
         ? evaluation
             .read(running)
             .map((line) =>
-              atOnce(LINE, `Without ${within(line.name)}`, (on) => withLineSaid(on, line.id, { runs: 'no' }), line.id),
+              atOnce(
+                LINE,
+                `Without ${within(line.name)}`,
+                (on) => withLineSaid(on, line.id, { runs: 'no' }),
+                line.id,
+              ),
             )
         : [],
   },
@@ -61,7 +69,10 @@ export const linesChanges: Changes[] = [
     offer: (evaluation) =>
       evaluation
         .read(running)
-        .flatMap((line) => [inSteps(NOZZLE, lowerSettings(line)), inSteps(NOZZLE, smallerNozzles(evaluation, line))]),
+        .flatMap((line) => [
+          inSteps(NOZZLE, lowerSettings(line)),
+          inSteps(NOZZLE, smallerNozzles(evaluation, line)),
+        ]),
   },
   {
     kind: NOZZLE,
@@ -70,7 +81,10 @@ export const linesChanges: Changes[] = [
       evaluation
         .read(truckLines)
         .filter(({ isMonitor }) => isMonitor)
-        .flatMap((line) => [inSteps(NOZZLE, lowerSettings(line)), inSteps(NOZZLE, smallerNozzles(evaluation, line))]),
+        .flatMap((line) => [
+          inSteps(NOZZLE, lowerSettings(line)),
+          inSteps(NOZZLE, smallerNozzles(evaluation, line)),
+        ]),
   },
   {
     kind: LINE,

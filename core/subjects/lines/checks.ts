@@ -47,7 +47,9 @@ const reaction = check(
       const limit = heldLbf(line.crew, one.value, two.value, more?.value ?? 0);
       return { line, limit, margin: limit - line.asked.nozzleReactionLbf };
     });
-    const worst = of.reduce((least, other) => (other.margin < least.margin || Number.isNaN(other.margin) ? other : least));
+    const worst = of.reduce((least, other) =>
+      other.margin < least.margin || Number.isNaN(other.margin) ? other : least,
+    );
     const { line, limit, margin } = worst;
     return {
       status: margin < 0 ? 'caution' : 'holds',
@@ -79,7 +81,9 @@ const alone = check(
     const lines = all.filter(({ line }) => !line.isMonitor);
     if (lines.length === 0 || gallons === 0) return null;
     const missed = ({ alone: of }: (typeof lines)[number]) => of.askedGpm - of.flowGpm;
-    const worst = lines.reduce((most, other) => (missed(other) > missed(most) || Number.isNaN(missed(other)) ? other : most));
+    const worst = lines.reduce((most, other) =>
+      missed(other) > missed(most) || Number.isNaN(missed(other)) ? other : most,
+    );
     const without = lines.filter(({ alone: of }) => short(of));
     const { alone: of, line } = worst;
     return {
@@ -128,7 +132,12 @@ export function minutesInWords(minutes: number): string {
 
 const untilSupply = check(
   'lines',
-  { id: 'tankTime', title: 'Tank until supply is established', steps: ['lines', 'tank'], mendedBy: ['tankLeast'] },
+  {
+    id: 'tankTime',
+    title: 'Tank until supply is established',
+    steps: ['lines', 'tank'],
+    mendedBy: ['tankLeast'],
+  },
   [tankTime, supplyMin, tankPathGpm, counting('supply')],
   (time, minutes, path, [line]) => {
     if (!time || minutes === null || !line || time.gpm === 0) return null;
@@ -151,7 +160,8 @@ const untilSupply = check(
 function lastingSetting(line: TruckLine, gallons: number, path: number, minutes: number): string {
   const settings = line.part.settingsGpm ?? [];
   const lasts = settings.filter((flow) => runTime(gallons, path, flow).emptyMin >= minutes).at(-1);
-  if (lasts !== undefined) return `Set to ${gpm(lasts)} it lasts ${minutesInWords(runTime(gallons, path, lasts).emptyMin)}.`;
+  if (lasts !== undefined)
+    return `Set to ${gpm(lasts)} it lasts ${minutesInWords(runTime(gallons, path, lasts).emptyMin)}.`;
   const flow = flowFor(gallons, path, minutes);
   return line.part.kind === 'automatic' && flow >= (line.part.fromGpm ?? Infinity)
     ? `Gated to ${gpm(flow)} it lasts so long.`
@@ -219,7 +229,10 @@ const stretch = placesCheck(
   (all, lines, floor): (AtPlace | null)[] => {
     const hand = lines.filter(({ held, hose }) => held && hose.length > 0);
     const feetOf = ({ hose }: TruckLine) => hose.reduce((sum, { lengthFt }) => sum + lengthFt, 0);
-    const longest = hand.reduce<TruckLine | null>((most, line) => (most && feetOf(most) >= feetOf(line) ? most : line), null);
+    const longest = hand.reduce<TruckLine | null>(
+      (most, line) => (most && feetOf(most) >= feetOf(line) ? most : line),
+      null,
+    );
     return all.map((line) => {
       if (!floor || !longest) return null;
       const limit = stretchFt(line, floor.value);

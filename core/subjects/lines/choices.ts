@@ -5,7 +5,15 @@ import { gpm, hoseSize } from '../../units/index.js';
 import { linesOf } from '../brief/index.js';
 import { connections, isDischarge } from '../plumbing/index.js';
 import { truckLines } from './all.js';
-import { LINE_FIELDS, linesBlock, nozzleShelf, SUPPLIES, SUPPLY_NAMES, withLineSaid, withSupply } from './block.js';
+import {
+  LINE_FIELDS,
+  linesBlock,
+  nozzleShelf,
+  SUPPLIES,
+  SUPPLY_NAMES,
+  withLineSaid,
+  withSupply,
+} from './block.js';
 import { USUAL_LAY } from './flows.js';
 import { USUAL_COEFFICIENTS } from './hydraulics.js';
 
@@ -14,6 +22,7 @@ export const LINES_CHOICE = 'lines';
 
 const HOSE_SIZES_IN = Object.keys(USUAL_COEFFICIENTS)
   .map(Number)
+  .filter((size) => size >= linesBlock.fields.layIn.min)
   .sort((a, b) => a - b);
 
 const sizePick = (
@@ -21,6 +30,8 @@ const sizePick = (
   title: string,
   now: number | undefined,
   edit: (sizeIn: number | undefined) => Build,
+  /** The build as it is. */
+  keep: Build,
   none: boolean,
 ): PickChoice => ({
   kind: 'pick',
@@ -28,12 +39,21 @@ const sizePick = (
   title,
   compact: true,
   options: [
-    ...(none ? [{ id: NONE, label: 'None', chosen: now === undefined, build: edit(undefined) }] : []),
+    ...(none
+      ? [
+          {
+            id: NONE,
+            label: 'None',
+            chosen: now === undefined,
+            build: now === undefined ? keep : edit(undefined),
+          },
+        ]
+      : []),
     ...HOSE_SIZES_IN.map((size) => ({
       id: String(size),
       label: hoseSize(size),
       chosen: size === now,
-      build: edit(size),
+      build: size === now ? keep : edit(size),
     })),
   ],
 });
@@ -47,9 +67,12 @@ export function lineChoices(evaluation: Evaluation, id: string): Choice[] {
   const edit = (change: Record<string, unknown>): Build => withLineSaid(build, id, change);
   const { part, nozzle } = line;
   const piece = line.hose.at(-1);
-  const { lengthFt, parallel, leaderFt, leaderParallel, elevationFt, lossPsi, crew, nozzlePsi, setGpm } = LINE_FIELDS;
-  const amounts = (fields: Record<string, (typeof LINE_FIELDS)['lossPsi'] | (typeof LINE_FIELDS)['crew']>, usual: Record<string, number>) =>
-    choicesOfLine(`line-${id}`, fields, said, edit, { has: '', usual });
+  const { lengthFt, parallel, leaderFt, leaderParallel, elevationFt, lossPsi, crew, nozzlePsi, setGpm } =
+    LINE_FIELDS;
+  const amounts = (
+    fields: Record<string, (typeof LINE_FIELDS)['lossPsi'] | (typeof LINE_FIELDS)['crew']>,
+    usual: Record<string, number>,
+  ) => choicesOfLine(`line-${id}`, fields, said, edit, { has: '', usual });
   const settings: Choice[] = part.settingsGpm
     ? [
         {
@@ -90,13 +113,26 @@ export function lineChoices(evaluation: Evaluation, id: string): Choice[] {
     },
     ...settings,
     ...amounts({ nozzlePsi }, { nozzlePsi: nozzle.pressurePsi }),
-    sizePick(`line-${id}-size`, 'Hose', piece?.sizeIn, (sizeIn) => edit({ sizeIn, lengthFt: piece?.lengthFt ?? 100 }), false),
+    sizePick(
+      `line-${id}-size`,
+      'Hose',
+      piece?.sizeIn,
+      (sizeIn) => edit({ sizeIn, lengthFt: piece?.lengthFt ?? 100 }),
+      build,
+      false,
+    ),
     ...(piece ? amounts({ lengthFt, parallel }, { lengthFt: piece.lengthFt, parallel: piece.parallel }) : []),
     sizePick(
       `line-${id}-leader`,
       'Hose before it',
       line.entry?.leaderIn,
-      (leaderIn) => edit(leaderIn === undefined ? { leaderIn, leaderFt: undefined, leaderParallel: undefined } : { leaderIn, leaderFt: line.entry?.leaderFt ?? 100 }),
+      (leaderIn) =>
+        edit(
+          leaderIn === undefined
+            ? { leaderIn, leaderFt: undefined, leaderParallel: undefined }
+            : { leaderIn, leaderFt: line.entry?.leaderFt ?? 100 },
+        ),
+      build,
       true,
     ),
     ...(line.entry?.leaderIn === undefined
@@ -134,10 +170,17 @@ export function togetherChoices(build: Build, evaluated: () => Evaluation): Choi
   const all = evaluated().read(truckLines);
   const asked = build.lines;
   const { layIn, layFt, lays, relayPsi } = { ...USUAL_LAY, ...asked };
-  const fields = linesBlock.fields;
+  const amountOf = (id: string, key: 'layFt' | 'lays' | 'relayPsi', now: number) =>
+    amountChoice(id, linesBlock.fields[key], now, (to) =>
+      to === now ? build : withSupply(build, { [key]: to }),
+    );
   const kind = asked.supply ?? 'tank';
   const places =
-    kind === 'hydrant' ? linesOf(build.brief, 'hydrants') : kind === 'draft' ? linesOf(build.brief, 'drafts') : [];
+    kind === 'hydrant'
+      ? linesOf(build.brief, 'hydrants')
+      : kind === 'draft'
+        ? linesOf(build.brief, 'drafts')
+        : [];
   const laid = kind === 'hydrant' || kind === 'relay';
   return [
     { kind: 'list', id: LINES_CHOICE, title: 'Lines' },
@@ -159,12 +202,17 @@ export function togetherChoices(build: Build, evaluated: () => Evaluation): Choi
       title: 'Water comes from',
       compact: true,
       options: SUPPLIES.filter(
-        (one) => (one !== 'hydrant' || linesOf(build.brief, 'hydrants').length > 0) && (one !== 'draft' || linesOf(build.brief, 'drafts').length > 0),
+        (one) =>
+          (one !== 'hydrant' || linesOf(build.brief, 'hydrants').length > 0) &&
+          (one !== 'draft' || linesOf(build.brief, 'drafts').length > 0),
       ).map((one) => ({
         id: one,
         label: SUPPLY_NAMES[one],
         chosen: one === kind,
-        build: withSupply(build, { supply: one === 'tank' ? undefined : one, placeId: undefined }),
+        build:
+          one === kind
+            ? build
+            : withSupply(build, { supply: one === 'tank' ? undefined : one, placeId: undefined }),
       })),
     },
     ...(places.length > 1
@@ -183,12 +231,19 @@ export function togetherChoices(build: Build, evaluated: () => Evaluation): Choi
           },
         ]
       : []),
-    ...(kind === 'relay' ? [amountChoice('lines-relay', fields.relayPsi, relayPsi, (to) => withSupply(build, { relayPsi: to }))] : []),
+    ...(kind === 'relay' ? [amountOf('lines-relay', 'relayPsi', relayPsi)] : []),
     ...(laid
       ? [
-          sizePick('lines-lay-size', 'Supply line', layIn, (to) => withSupply(build, { layIn: to }), false),
-          amountChoice('lines-lay', fields.layFt, layFt, (to) => withSupply(build, { layFt: to })),
-          amountChoice('lines-lays', fields.lays, lays, (to) => withSupply(build, { lays: to })),
+          sizePick(
+            'lines-lay-size',
+            'Supply line',
+            layIn,
+            (to) => withSupply(build, { layIn: to }),
+            build,
+            false,
+          ),
+          amountOf('lines-lay', 'layFt', layFt),
+          amountOf('lines-lays', 'lays', lays),
         ]
       : []),
   ];

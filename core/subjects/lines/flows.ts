@@ -41,7 +41,8 @@ export const supply = reading(
   (asked, hydrants, drafts, friction, pump, altitudeFt): Supply | null => {
     const { layIn, layFt, lays, relayPsi } = { ...USUAL_LAY, ...asked };
     const line = { lengthFt: layFt, parallel: lays, coefficient: friction[layIn] ?? NaN };
-    const place = <P extends { id: string }>(of: readonly P[]) => of.find(({ id }) => id === asked.placeId) ?? of[0];
+    const place = <P extends { id: string }>(of: readonly P[]) =>
+      of.find(({ id }) => id === asked.placeId) ?? of[0];
     switch (asked.supply) {
       case 'hydrant': {
         const hydrant = place(hydrants);

@@ -15,14 +15,31 @@ const fog = (ratedGpm: number, ratedPsi: number): Nozzle => ({
   pressurePsi: ratedPsi,
 });
 const bore = (tipIn: number, pressurePsi: number): Nozzle => ({ type: 'smoothBore', tipIn, pressurePsi });
-const line = (nozzle: Nozzle, ...lays: Lay[]): Line => ({ lays, nozzle, elevationFt: 0, applianceLossPsi: 0 });
+const line = (nozzle: Nozzle, ...lays: Lay[]): Line => ({
+  lays,
+  nozzle,
+  elevationFt: 0,
+  applianceLossPsi: 0,
+});
 
 describe('a line that its nozzle asks of', () => {
   // Worked by hand: C (Q/100/n)² ft/100, 29.7 d² √NP, 0.434 psi a foot.
   it.each<[string, Line, { flowGpm: number; pumpPressurePsi: number }]>([
-    ['200 ft of 1¾, fog 150 at 75', line(fog(150, 75), lay(1.75, 200)), { flowGpm: 150, pumpPressurePsi: 144.75 }],
-    ['150 ft of 2½, 1⅛ at 50', line(bore(1.125, 50), lay(2.5, 150)), { flowGpm: 265.79, pumpPressurePsi: 71.19 }],
-    ['100 ft of booster, 30 at 100', line(fog(30, 100), lay(1, 100)), { flowGpm: 30, pumpPressurePsi: 113.5 }],
+    [
+      '200 ft of 1¾, fog 150 at 75',
+      line(fog(150, 75), lay(1.75, 200)),
+      { flowGpm: 150, pumpPressurePsi: 144.75 },
+    ],
+    [
+      '150 ft of 2½, 1⅛ at 50',
+      line(bore(1.125, 50), lay(2.5, 150)),
+      { flowGpm: 265.79, pumpPressurePsi: 71.19 },
+    ],
+    [
+      '100 ft of booster, 30 at 100',
+      line(fog(30, 100), lay(1, 100)),
+      { flowGpm: 30, pumpPressurePsi: 113.5 },
+    ],
     [
       'a standpipe: 100 ft of 3 in, 150 ft of 2½ eight floors up',
       { ...line(fog(150, 75), lay(3, 100), lay(2.5, 150)), elevationFt: 80, applianceLossPsi: 25 },
@@ -139,7 +156,10 @@ describe('any line', () => {
       fc.property(lines, pressures, (of, psi) => {
         const at = lineAtPump(of, psi);
         fc.pre(at.flowGpm > 0);
-        expect(at.nozzlePressurePsi + at.frictionLossPsi + at.elevationPsi + of.applianceLossPsi).toBeCloseTo(psi, 6);
+        expect(at.nozzlePressurePsi + at.frictionLossPsi + at.elevationPsi + of.applianceLossPsi).toBeCloseTo(
+          psi,
+          6,
+        );
       }),
     ));
 });

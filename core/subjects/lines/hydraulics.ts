@@ -66,9 +66,7 @@ const flowOfOpening = (gpmAtOne: number, psi: number): number => gpmAtOne * Math
 
 /** What a nozzle pushes back (formulas: nozzles), lbf. */
 export const reactionLbf = (nozzle: Nozzle, gpm: number, psi: number): number =>
-  nozzle.type === 'smoothBore'
-    ? 1.57 * nozzle.tipIn ** 2 * psi
-    : 0.0505 * gpm * Math.sqrt(Math.max(0, psi));
+  nozzle.type === 'smoothBore' ? 1.57 * nozzle.tipIn ** 2 * psi : 0.0505 * gpm * Math.sqrt(Math.max(0, psi));
 
 /** What a nozzle is meant to flow at its own pressure, gpm. */
 export const ratedFlow = (nozzle: Nozzle): number =>
@@ -90,7 +88,8 @@ function lineAt(line: Line, flowGpm: number, nozzlePressurePsi: number): LineAt 
 }
 
 /** The pressure that the pump must give so that the nozzle has its own (formulas: water lines). */
-export const lineAtNozzle = (line: Line): LineAt => lineAt(line, ratedFlow(line.nozzle), line.nozzle.pressurePsi);
+export const lineAtNozzle = (line: Line): LineAt =>
+  lineAt(line, ratedFlow(line.nozzle), line.nozzle.pressurePsi);
 
 /**
  * What flows when the pump gives so much (formulas: water lines). An automatic nozzle keeps its pressure within its

@@ -24,7 +24,8 @@ export type { LineEntry, SupplyKind } from './block.js';
 export { lineCalculation } from './calculation.js';
 export type { LineInput } from './calculation.js';
 export { minutesInWords, STOP_WORDS, stretchFt } from './checks.js';
-export { lineChoices, LINES_CHOICE } from './choices.js';
+export { pumpChart, timeChart } from './charts.js';
+export { lineChoices, LINES_CHOICE, togetherChoices } from './choices.js';
 export {
   eachAlone,
   feeding,
@@ -41,7 +42,16 @@ export type { NozzlePart } from './parts.js';
 export { flowFor, FULL_SHARE, runTime, tankAt } from './run-time.js';
 export type { RunTime } from './run-time.js';
 export { sourcesOf } from './sources.js';
-export { draftGpm, fromDraft, fromHydrant, fromRelay, fromTank, hydrantGpm, hydrantPsi, ratedLiftFt } from './supply.js';
+export {
+  draftGpm,
+  fromDraft,
+  fromHydrant,
+  fromRelay,
+  fromTank,
+  hydrantGpm,
+  hydrantPsi,
+  ratedLiftFt,
+} from './supply.js';
 export type { Supply } from './supply.js';
 export { hoseInWords, linesTable, togetherTable } from './tables.js';
 export { mostAt, together } from './together.js';
@@ -73,17 +83,18 @@ export const lines: Subject = {
       title: 'Tank with these lines',
       unit: 'min',
       harm: { way: 'down', each: 0.25 },
-      reading: reading('lines', [tankTime], (time) => (time && Number.isFinite(time.emptyMin) ? time.emptyMin : 0)),
+      reading: reading('lines', [tankTime], (time) =>
+        time && Number.isFinite(time.emptyMin) ? time.emptyMin : 0,
+      ),
     },
   ],
   sentence: (evaluation) => {
     const all = evaluation.read(truckLines);
     if (all.length === 0) return 'No lines are laid out yet.';
     const said = all.map(
-      ({ name, part, asked }) =>
-        `${within(name)} with ${within(part.name)}, ${gpm(asked.flowGpm)} at ${psi(asked.pumpPressurePsi)} from the pump`,
+      ({ name, asked }) => `${gpm(asked.flowGpm)} at ${psi(asked.pumpPressurePsi)} to ${within(name)}`,
     );
-    return `The pump and its plumbing shall supply: ${listed(said)}.`;
+    return `The pump and its plumbing shall supply ${listed(said)}.`;
   },
   line: (evaluation) => {
     const all = evaluation.read(truckLines);

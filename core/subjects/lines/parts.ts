@@ -52,7 +52,13 @@ const selectable = (
   ratedGpm,
   settingsGpm,
 });
-const automatic = (id: string, use: NozzlePart['use'], fromGpm: number, toGpm: number, at: number): NozzlePart => ({
+const automatic = (
+  id: string,
+  use: NozzlePart['use'],
+  fromGpm: number,
+  toGpm: number,
+  at: number,
+): NozzlePart => ({
   id,
   name: `${use === 'monitor' ? 'Monitor, automatic' : 'Automatic'}, ${gpm(fromGpm)} to ${gpm(toGpm)} at ${psi(at)}`,
   kind: 'automatic',

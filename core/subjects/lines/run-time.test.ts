@@ -41,15 +41,21 @@ describe('a tank', () => {
 
   it('never fills by itself, and is empty at its end', () =>
     fc.assert(
-      fc.property(any, fc.array(fc.double({ min: 0, max: 2, noNaN: true }), { minLength: 2 }), (of, shares) => {
-        const time = runTime(of.gallons, of.path, of.gpm);
-        const left = [...shares].sort((a, b) => a - b).map((share) => tankAt(time, share * time.emptyMin).gallons);
-        left.reduce((before, now) => {
-          expect(now).toBeLessThanOrEqual(before + 1e-9);
-          return now;
-        });
-        expect(tankAt(time, time.emptyMin).gallons).toBeCloseTo(0, 6);
-      }),
+      fc.property(
+        any,
+        fc.array(fc.double({ min: 0, max: 2, noNaN: true }), { minLength: 2 }),
+        (of, shares) => {
+          const time = runTime(of.gallons, of.path, of.gpm);
+          const left = [...shares]
+            .sort((a, b) => a - b)
+            .map((share) => tankAt(time, share * time.emptyMin).gallons);
+          left.reduce((before, now) => {
+            expect(now).toBeLessThanOrEqual(before + 1e-9);
+            return now;
+          });
+          expect(tankAt(time, time.emptyMin).gallons).toBeCloseTo(0, 6);
+        },
+      ),
     ));
 
   it('lasts as long as it is asked to by the flow that is said to last', () =>

@@ -26,7 +26,10 @@ export function runTime(gallons: number, pathGpm: number, gpm: number): RunTime 
 }
 
 /** What is left in the tank after so many minutes, gal, and what then flows from it, gpm. */
-export function tankAt({ gallons, gpm, fullMin, emptyMin }: RunTime, minutes: number): { gallons: number; gpm: number } {
+export function tankAt(
+  { gallons, gpm, fullMin, emptyMin }: RunTime,
+  minutes: number,
+): { gallons: number; gpm: number } {
   if (gpm === 0) return { gallons, gpm: 0 };
   if (minutes <= fullMin) return { gallons: gallons - gpm * minutes, gpm };
   if (minutes >= emptyMin) return { gallons: 0, gpm: 0 };

@@ -28,7 +28,11 @@ export const hydrantGpm = ({ staticPsi, residualPsi, flowGpm }: HydrantTest, atP
 
 /** The pressure that a hydrant keeps at a flow, psi: its test read the other way. */
 export const hydrantPsi = ({ staticPsi, residualPsi, flowGpm }: HydrantTest, gpm: number): number =>
-  flowGpm <= 0 ? (gpm > 0 ? -Infinity : staticPsi) : staticPsi - (staticPsi - residualPsi) * (gpm / flowGpm) ** (1 / FLOW_POWER);
+  flowGpm <= 0
+    ? gpm > 0
+      ? -Infinity
+      : staticPsi
+    : staticPsi - (staticPsi - residualPsi) * (gpm / flowGpm) ** (1 / FLOW_POWER);
 
 /** What a strainer can be under a pump at the sea, and how much of it each thousand feet take; ft (formulas: draft). */
 const LIFT_FT = 25.4;
@@ -41,7 +45,8 @@ const RATED_LIFT = [
 ] as const;
 
 /** The lift at which a pump of a rating is tested, ft. */
-export const ratedLiftFt = (ratedGpm: number): number => RATED_LIFT.find(({ toGpm }) => ratedGpm <= toGpm)!.liftFt;
+export const ratedLiftFt = (ratedGpm: number): number =>
+  RATED_LIFT.find(({ toGpm }) => ratedGpm <= toGpm)!.liftFt;
 
 /**
  * What a pump draws from so many feet below it, gpm (formulas: draft): at its rated lift its rating; what the lift

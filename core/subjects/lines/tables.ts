@@ -17,38 +17,34 @@ export const hoseInWords = ({ hose }: Pick<TruckLine, 'hose'>): string =>
       );
 
 /** Every line with what its nozzle asks of the pump. */
-export const linesTable = reading(
-  'lines',
-  [truckLines],
-  (all): TableOf => ({
-    title: 'Lines and their pressures',
-    columns: [
-      { head: 'Line' },
-      { head: 'Discharge' },
-      { head: 'Hose' },
-      { head: 'Nozzle' },
-      { head: 'Flow', figure: true },
-      { head: 'At the nozzle', figure: true },
-      { head: 'Lost in hose', figure: true },
-      { head: 'At the pump', figure: true },
-      { head: 'Reaction', figure: true },
+export const linesTable = reading('lines', [truckLines], (all): TableOf => ({
+  title: 'Lines and their pressures',
+  columns: [
+    { head: 'Line' },
+    { head: 'Discharge' },
+    { head: 'Hose' },
+    { head: 'Nozzle' },
+    { head: 'Flow', figure: true },
+    { head: 'At the nozzle', figure: true },
+    { head: 'Lost in hose', figure: true },
+    { head: 'At the pump', figure: true },
+    { head: 'Reaction', figure: true },
+  ],
+  rows: all.map((line) => ({
+    id: line.id,
+    cells: [
+      line.name,
+      line.outlet?.label ?? 'none',
+      hoseInWords(line),
+      line.part.name,
+      gpm(line.asked.flowGpm),
+      psi(line.asked.nozzlePressurePsi),
+      psi(line.asked.frictionLossPsi),
+      psi(line.asked.pumpPressurePsi),
+      lbf(line.asked.nozzleReactionLbf),
     ],
-    rows: all.map((line) => ({
-      id: line.id,
-      cells: [
-        line.name,
-        line.outlet?.label ?? 'none',
-        hoseInWords(line),
-        line.part.name,
-        gpm(line.asked.flowGpm),
-        psi(line.asked.nozzlePressurePsi),
-        psi(line.asked.frictionLossPsi),
-        psi(line.asked.pumpPressurePsi),
-        lbf(line.asked.nozzleReactionLbf),
-      ],
-    })),
-  }),
-);
+  })),
+}));
 
 /** The lines that run together: what each asks and gets, and what its valve holds back. */
 export const togetherTable = reading(

@@ -8,7 +8,12 @@ import type { Supply } from './supply.js';
 import { together } from './together.js';
 import type { Feeding, Running } from './together.js';
 
-const fog = (ratedGpm: number, ratedPsi = 75): Nozzle => ({ type: 'fog', ratedGpm, ratedPsi, pressurePsi: ratedPsi });
+const fog = (ratedGpm: number, ratedPsi = 75): Nozzle => ({
+  type: 'fog',
+  ratedGpm,
+  ratedPsi,
+  pressurePsi: ratedPsi,
+});
 const running = (id: string, nozzle: Nozzle, lengthFt: number, coefficient = 15.5): Running => {
   const line = { lays: [{ lengthFt, coefficient }], nozzle, elevationFt: 0, applianceLossPsi: 0 };
   return { ...line, id, asked: lineAtNozzle(line) };
@@ -59,7 +64,12 @@ describe('lines that run together', () => {
   });
 
   it('are nothing where none runs', () => {
-    expect(together([], pumper, plenty)).toMatchObject({ flowGpm: 0, dischargePsi: 0, stop: null, lines: [] });
+    expect(together([], pumper, plenty)).toMatchObject({
+      flowGpm: 0,
+      dischargePsi: 0,
+      stop: null,
+      lines: [],
+    });
   });
 });
 
@@ -109,7 +119,12 @@ const lines = fc
   )
   .map((all) =>
     all.map(({ flow, psi, lengthFt, coefficient, elevationFt }, i): Running => {
-      const line = { lays: [{ lengthFt, coefficient }], nozzle: fog(flow, psi), elevationFt, applianceLossPsi: 0 };
+      const line = {
+        lays: [{ lengthFt, coefficient }],
+        nozzle: fog(flow, psi),
+        elevationFt,
+        applianceLossPsi: 0,
+      };
       return { ...line, id: String(i), asked: lineAtNozzle(line) };
     }),
   );
@@ -121,13 +136,21 @@ const pumps = fc.record({
 const supplies: fc.Arbitrary<Supply> = fc.oneof(
   fc.integer({ min: 40, max: 1_500 }).map(fromTank),
   fc.integer({ min: 100, max: 2_000 }).map((gpm) => fromDraft('D', gpm)),
-  fc.record({ psi: fc.integer({ min: 40, max: 200 }), lengthFt: fc.integer({ min: 0, max: 1_500 }) }).map(({ psi, lengthFt }) =>
-    fromRelay(psi, { lengthFt, parallel: 1, coefficient: 0.2 }),
-  ),
   fc
-    .record({ staticPsi: fc.integer({ min: 45, max: 120 }), drop: fc.integer({ min: 5, max: 20 }), flowGpm: fc.integer({ min: 200, max: 1_500 }) })
+    .record({ psi: fc.integer({ min: 40, max: 200 }), lengthFt: fc.integer({ min: 0, max: 1_500 }) })
+    .map(({ psi, lengthFt }) => fromRelay(psi, { lengthFt, parallel: 1, coefficient: 0.2 })),
+  fc
+    .record({
+      staticPsi: fc.integer({ min: 45, max: 120 }),
+      drop: fc.integer({ min: 5, max: 20 }),
+      flowGpm: fc.integer({ min: 200, max: 1_500 }),
+    })
     .map(({ staticPsi, drop, flowGpm }) =>
-      fromHydrant('H', { staticPsi, residualPsi: staticPsi - drop, flowGpm }, { lengthFt: 200, parallel: 1, coefficient: 0.08 }),
+      fromHydrant(
+        'H',
+        { staticPsi, residualPsi: staticPsi - drop, flowGpm },
+        { lengthFt: 200, parallel: 1, coefficient: 0.08 },
+      ),
     ),
 );
 
@@ -143,7 +166,8 @@ describe('whatever runs', () => {
         expect(counted).not.toBeNull();
         expect(of.netPsi).toBeLessThanOrEqual(counted! + 1e-3);
         if (pump.hp !== null) expect(of.shaftHp).toBeLessThanOrEqual(pump.hp + 1e-3);
-        if (from.kind === 'hydrant' || from.kind === 'relay') expect(of.intakePsi).toBeGreaterThanOrEqual(20 - 1e-3);
+        if (from.kind === 'hydrant' || from.kind === 'relay')
+          expect(of.intakePsi).toBeGreaterThanOrEqual(20 - 1e-3);
         expect(of.lines.reduce((sum, { given }) => sum + given.flowGpm, 0)).toBeCloseTo(of.flowGpm, 6);
       }),
     ));
@@ -170,7 +194,9 @@ describe('whatever runs', () => {
     fc.assert(
       fc.property(lines, pumps, supplies, (all, pump, from) => {
         const of = together(all, pump, from);
-        expect(of.stop === null).toBe(of.flowGpm >= of.askedGpm - 1e-6 && of.lines.every(({ asked, given }) => given === asked));
+        expect(of.stop === null).toBe(
+          of.flowGpm >= of.askedGpm - 1e-6 && of.lines.every(({ asked, given }) => given === asked),
+        );
       }),
     ));
 });

@@ -33,7 +33,12 @@ export interface Together {
   /** Net pressure that the pump is counted on for at that flow; null beyond its curve. */
   onCurvePsi: number | null;
   shaftHp: number;
-  lines: { id: string; asked: LineAt; given: LineAt; /** What its valve holds back, psi. */ gatePsi: number }[];
+  lines: {
+    id: string;
+    asked: LineAt;
+    given: LineAt;
+    /** What its valve holds back, psi. */ gatePsi: number;
+  }[];
   /** What keeps them from what they ask; null where all of them get it. */
   stop: Stop | null;
 }

@@ -1,7 +1,16 @@
 import { block, field, settled, withBlock } from '../../build/index.js';
 import type { BlockOf, Build, Problem } from '../../build/index.js';
 import { hoseSize, listed, within } from '../../units/index.js';
-import { CONNECTION_FIELDS, KIND_NAMES, LEVEL_NAMES, LEVELS, PLACE_NAMES, SIDE_NAMES, SIDES, SIZES_IN } from './fields.js';
+import {
+  CONNECTION_FIELDS,
+  KIND_NAMES,
+  LEVEL_NAMES,
+  LEVELS,
+  PLACE_NAMES,
+  SIDE_NAMES,
+  SIDES,
+  SIZES_IN,
+} from './fields.js';
 import type { Connection } from './fields.js';
 import { fedBy } from './fed.js';
 
@@ -12,17 +21,25 @@ export const plumbingBlock = block({
   fields: {
     /** Every intake, discharge and way to the tank; the usual set of the pump where left out. */
     connections: field.optional(
-      field.lines('Intakes and discharges', 'Connection', 60, CONNECTION_FIELDS, ({ kind, label, at, sizeIn }) => ({
-        title: KIND_NAMES[kind],
-        words: `${label}, ${hoseSize(sizeIn)}, ${within(PLACE_NAMES[at])}`,
-      })),
+      field.lines(
+        'Intakes and discharges',
+        'Connection',
+        60,
+        CONNECTION_FIELDS,
+        ({ kind, label, at, sizeIn }) => ({
+          title: KIND_NAMES[kind],
+          words: `${label}, ${hoseSize(sizeIn)}, ${within(PLACE_NAMES[at])}`,
+        }),
+      ),
     ),
     /** Where the tank's level is read; at the panel and in the cab where left out. */
     levels: field.optional(
       field.many('Tank level is read', field.oneOf('Place', LEVELS, LEVEL_NAMES), LEVELS.length),
     ),
     /** From which sides the pump must draw its whole rating; as such a pump usually does where left out. */
-    drawsFrom: field.optional(field.many('Draws its rating from', field.oneOf('Side', SIDES, SIDE_NAMES), SIDES.length)),
+    drawsFrom: field.optional(
+      field.many('Draws its rating from', field.oneOf('Side', SIDES, SIDE_NAMES), SIDES.length),
+    ),
   },
   empty: {},
   later: true,
@@ -55,7 +72,10 @@ export function plumbingProblems(build: Build): Problem[] {
   const there = fedBy(build).map(({ id }) => id);
   return (build.plumbing.connections ?? []).flatMap(({ sizeIn, adapterIn, feedsId }, i) => {
     const at = `plumbing.connections.${i}`;
-    const wrong = (field: string, must: string) => ({ field: `${at}.${field}`, message: `${at}.${field} ${must}` });
+    const wrong = (field: string, must: string) => ({
+      field: `${at}.${field}`,
+      message: `${at}.${field} ${must}`,
+    });
     const made = (size: number) => (SIZES_IN as readonly number[]).includes(size);
     return [
       ...(made(sizeIn) ? [] : [wrong('sizeIn', `must be one of ${SIZES_IN.join(', ')} (was ${sizeIn})`)]),

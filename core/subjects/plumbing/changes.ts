@@ -41,7 +41,12 @@ const onAll = (
 const ONE_MORE_IN = [2.5, 4, 5] as const;
 
 const added = (at: Place, sizeIn: number) => (evaluation: Evaluation) =>
-  withNewConnections(evaluation, { kind: 'discharge', label: sizeIn > 3 ? 'Large' : 'Discharge', at, sizeIn });
+  withNewConnections(evaluation, {
+    kind: 'discharge',
+    label: sizeIn > 3 ? 'Large' : 'Discharge',
+    at,
+    sizeIn,
+  });
 
 /** One discharge more on the side away from the operator: that one alone, or as many as it takes. */
 const moreDischarges: Changes = {
@@ -53,10 +58,8 @@ const moreDischarges: Changes = {
     const at: Place = evaluation.read(panelAt) === 'right' ? 'left' : 'right';
     return [
       ...ONE_MORE_IN.map((sizeIn) =>
-        atOnce(
-          PLUMBING,
-          `One more discharge of ${hoseSize(sizeIn)}, ${within(PLACE_NAMES[at])}`,
-          () => added(at, sizeIn)(evaluation),
+        atOnce(PLUMBING, `One more discharge of ${hoseSize(sizeIn)}, ${within(PLACE_NAMES[at])}`, () =>
+          added(at, sizeIn)(evaluation),
         ),
       ),
       inSteps(
@@ -138,7 +141,12 @@ const paths: Changes = {
       return evaluation.read(chosenPump)
         ? [3, 4].map((sizeIn) =>
             atOnce(PLUMBING, `Tank-to-pump of ${hoseSize(sizeIn)}`, () =>
-              withNewConnections(evaluation, { kind: 'tankToPump', label: 'Tank-to-pump', at: 'within', sizeIn }),
+              withNewConnections(evaluation, {
+                kind: 'tankToPump',
+                label: 'Tank-to-pump',
+                at: 'within',
+                sizeIn,
+              }),
             ),
           )
         : [];
@@ -242,7 +250,9 @@ export const plumbingChanges: Changes[] = [
   feeding,
   colors,
   away,
-  onAll('byHand', 'A handwheel at every powered valve', (one) => isPowered(one) && !one.byHand, { byHand: 'wheel' }),
+  onAll('byHand', 'A handwheel at every powered valve', (one) => isPowered(one) && !one.byHand, {
+    byHand: 'wheel',
+  }),
   onAll(
     'slowValves',
     'Large valves that open and close slowly',
@@ -252,7 +262,8 @@ export const plumbingChanges: Changes[] = [
   onAll(
     'drained',
     'A drain at every valved opening',
-    ({ at, drain, kind, valve }) => at !== 'within' && drain === undefined && kind !== 'dump' && valve !== 'none',
+    ({ at, drain, kind, valve }) =>
+      at !== 'within' && drain === undefined && kind !== 'dump' && valve !== 'none',
     { drain: 'yes' },
   ),
   onAll(

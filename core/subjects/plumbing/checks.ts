@@ -84,21 +84,26 @@ const discharge = check(
   },
 );
 
-const plain = ofConnections('plainOutlets', 'Discharges for plain water', [limitOf('plainOutlets')], (all, asked) => {
-  if (!asked) return null;
-  const of = all.filter((one) => isDischarge(one) && isPlain(one) && one.sizeIn >= COUNTED_FROM_IN);
-  const margin = of.length - asked.value;
-  return {
-    status: margin < 0 ? 'fails' : 'holds',
-    actual: of.length,
-    limit: asked.value,
-    margin,
-    unit: 'pieces',
-    state: null,
-    basis: asked.basis,
-    words: `${counted(of.length, 'discharge')} of ${hoseSize(COUNTED_FROM_IN)} and larger ${of.length === 1 ? 'carries' : 'carry'} neither foam nor air, of at least ${asked.value}: the rated test is run through them.`,
-  };
-});
+const plain = ofConnections(
+  'plainOutlets',
+  'Discharges for plain water',
+  [limitOf('plainOutlets')],
+  (all, asked) => {
+    if (!asked) return null;
+    const of = all.filter((one) => isDischarge(one) && isPlain(one) && one.sizeIn >= COUNTED_FROM_IN);
+    const margin = of.length - asked.value;
+    return {
+      status: margin < 0 ? 'fails' : 'holds',
+      actual: of.length,
+      limit: asked.value,
+      margin,
+      unit: 'pieces',
+      state: null,
+      basis: asked.basis,
+      words: `${counted(of.length, 'discharge')} of ${hoseSize(COUNTED_FROM_IN)} and larger ${of.length === 1 ? 'carries' : 'carry'} neither foam nor air, of at least ${asked.value}: the rated test is run through them.`,
+    };
+  },
+);
 
 /** From which sides the pump draws: those that the build names, or both where it has a suction on both. */
 export const drawsFrom = reading(
@@ -114,10 +119,20 @@ export const drawsFrom = reading(
 const SUCTION_FROM_IN = 3;
 const isSuction = (one: Connection): boolean => isIntake(one) && one.sizeIn >= SUCTION_FROM_IN;
 const sideOf = ({ at }: Connection): Side | null =>
-  at === 'left' || at === 'bodyLeft' ? 'left' : at === 'right' || at === 'bodyRight' ? 'right' : at === 'rear' || at === 'front' ? at : null;
+  at === 'left' || at === 'bodyLeft'
+    ? 'left'
+    : at === 'right' || at === 'bodyRight'
+      ? 'right'
+      : at === 'rear' || at === 'front'
+        ? at
+        : null;
 
 /** What the intakes of a side supply together: the largest in full, each further one by its share; gpm. */
-export function suppliedGpm(all: readonly Connection[], of: (sizeIn: number) => number, nextPct: number): number {
+export function suppliedGpm(
+  all: readonly Connection[],
+  of: (sizeIn: number) => number,
+  nextPct: number,
+): number {
   return all
     .filter(isIntake)
     .map(({ sizeIn }) => of(sizeIn))
@@ -220,7 +235,9 @@ const powered = without(
 
 const slow = ofConnections('slowValves', 'Large valves open slowly', [limitOf('slowFromIn')], (all, from) => {
   if (!from) return null;
-  const of = all.filter(({ sizeIn, valve, slow: set }) => sizeIn >= from.value && valve !== 'none' && set === undefined);
+  const of = all.filter(
+    ({ sizeIn, valve, slow: set }) => sizeIn >= from.value && valve !== 'none' && set === undefined,
+  );
   return noneOf(
     of.length,
     'fails',
@@ -236,7 +253,10 @@ const drained = without(
   'A drain at every opening',
   'fails',
   HOUSE,
-  (all) => all.filter((one) => one.at !== 'within' && one.drain === undefined && one.kind !== 'dump' && one.valve !== 'none'),
+  (all) =>
+    all.filter(
+      (one) => one.at !== 'within' && one.drain === undefined && one.kind !== 'dump' && one.valve !== 'none',
+    ),
   (of) => `Water stays behind the valve and freezes, and pressure stays under the cap: ${of}.`,
   'Every valved opening has a drain.',
 );
@@ -304,7 +324,9 @@ const large = ofConnections(
   [limitOf('largeFromIn'), panelAt],
   (all, from, at) => {
     if (!from || (at !== 'left' && at !== 'right')) return null;
-    const of = all.filter((one) => isDischarge(one) && isOpen(one) && one.sizeIn >= from.value && one.at === at);
+    const of = all.filter(
+      (one) => isDischarge(one) && isOpen(one) && one.sizeIn >= from.value && one.at === at,
+    );
     return noneOf(
       of.length,
       'caution',
@@ -316,50 +338,60 @@ const large = ofConnections(
   },
 );
 
-const reach = ofConnections('openingHigh', 'Openings within reach', [limitOf('openingHighIn'), openingsAt], (all, most, at) => {
-  if (!most) return null;
-  const high = all.flatMap((one) => {
-    const place = at.get(one.id);
-    return place && isOpen(one) && place.face.face !== 'top'
-      ? [{ one, zIn: onFace(place.face, 0, place.of.v + place.of.high / 2).zIn }]
-      : [];
-  });
-  if (high.length === 0) return null;
-  const { one, zIn } = high.reduce((worst, other) => (other.zIn > worst.zIn ? other : worst));
-  const margin = most.value - zIn;
-  return {
-    status: margin < 0 ? 'fails' : 'holds',
-    actual: zIn,
-    limit: most.value,
-    margin,
-    unit: 'in',
-    state: null,
-    basis: most.basis,
-    words: `Highest is ${one.label} at ${inches(zIn)} above the ground, of at most ${inches(most.value)}.`,
-  };
-});
+const reach = ofConnections(
+  'openingHigh',
+  'Openings within reach',
+  [limitOf('openingHighIn'), openingsAt],
+  (all, most, at) => {
+    if (!most) return null;
+    const high = all.flatMap((one) => {
+      const place = at.get(one.id);
+      return place && isOpen(one) && place.face.face !== 'top'
+        ? [{ one, zIn: onFace(place.face, 0, place.of.v + place.of.high / 2).zIn }]
+        : [];
+    });
+    if (high.length === 0) return null;
+    const { one, zIn } = high.reduce((worst, other) => (other.zIn > worst.zIn ? other : worst));
+    const margin = most.value - zIn;
+    return {
+      status: margin < 0 ? 'fails' : 'holds',
+      actual: zIn,
+      limit: most.value,
+      margin,
+      unit: 'in',
+      state: null,
+      basis: most.basis,
+      words: `Highest is ${one.label} at ${inches(zIn)} above the ground, of at most ${inches(most.value)}.`,
+    };
+  },
+);
 
-const room = check('plumbing', { id: 'panelRoom', title: 'Room on the panels', steps: STEP }, [chosenPump, panelSheets], (pump, sheets) => {
-  if (!pump || sheets.length === 0) return null;
-  const over = sheets.reduce((worst, sheet) => (sheet.overIn > worst.overIn ? sheet : worst));
-  const lying = sheets.flatMap(({ objects }) => overlapping(objects));
-  const many = sheets.reduce((sum, { objects }) => sum + objects.length, 0);
-  return {
-    status: over.overIn > 0 || lying.length > 0 ? 'fails' : 'holds',
-    actual: over.overIn > 0 ? over.overIn : lying.length,
-    limit: 0,
-    margin: 0 - Math.max(over.overIn, lying.length),
-    unit: over.overIn > 0 || lying.length === 0 ? 'in' : 'pieces',
-    state: null,
-    basis: 'Geometry of this build',
-    words:
-      over.overIn > 0
-        ? `What stands on one panel needs ${inches(over.overIn)} more than there is.`
-        : lying.length > 0
-          ? `On the panels ${counted(lying.length, 'pair')} of things lie over one another.`
-          : `${counted(many, 'opening, control or instrument', 'openings, controls and instruments')} on ${counted(sheets.length, 'panel')}, none over another.`,
-  };
-});
+const room = check(
+  'plumbing',
+  { id: 'panelRoom', title: 'Room on the panels', steps: STEP },
+  [chosenPump, panelSheets],
+  (pump, sheets) => {
+    if (!pump || sheets.length === 0) return null;
+    const over = sheets.reduce((worst, sheet) => (sheet.overIn > worst.overIn ? sheet : worst));
+    const lying = sheets.flatMap(({ objects }) => overlapping(objects));
+    const many = sheets.reduce((sum, { objects }) => sum + objects.length, 0);
+    return {
+      status: over.overIn > 0 || lying.length > 0 ? 'fails' : 'holds',
+      actual: over.overIn > 0 ? over.overIn : lying.length,
+      limit: 0,
+      margin: 0 - Math.max(over.overIn, lying.length),
+      unit: over.overIn > 0 || lying.length === 0 ? 'in' : 'pieces',
+      state: null,
+      basis: 'Geometry of this build',
+      words:
+        over.overIn > 0
+          ? `What stands on one panel needs ${inches(over.overIn)} more than there is.`
+          : lying.length > 0
+            ? `On the panels ${counted(lying.length, 'pair')} of things lie over one another.`
+            : `${counted(many, 'opening, control or instrument', 'openings, controls and instruments')} on ${counted(sheets.length, 'panel')}, none over another.`,
+    };
+  },
+);
 
 const level = check(
   'plumbing',

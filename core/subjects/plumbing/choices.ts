@@ -12,8 +12,22 @@ import { connections, fed } from './usual.js';
 /** The connections as a whole: they have a list and not options. */
 export const CONNECTIONS_CHOICE = 'connections';
 
-const { sizeIn: _size, adapterIn: _adapter, gpm, alongIn, upIn, byHand, reliefPsi, check, primer, foam, air, feedsId: _feeds, label: _label, ...USUAL } =
-  CONNECTION_FIELDS;
+const {
+  sizeIn: _size,
+  adapterIn: _adapter,
+  gpm,
+  alongIn,
+  upIn,
+  byHand,
+  reliefPsi,
+  check,
+  primer,
+  foam,
+  air,
+  feedsId: _feeds,
+  label: _label,
+  ...USUAL
+} = CONNECTION_FIELDS;
 
 /** What is worth asking of a connection of its kind. */
 function fieldsOf(one: Connection) {
@@ -44,7 +58,9 @@ export function connectionChoices(evaluation: Evaluation, id: string): Choice[] 
     title,
     compact: true,
     options: [
-      ...(none ? [{ id: NONE, label: 'None', chosen: one[key] === undefined, build: edit({ [key]: undefined }) }] : []),
+      ...(none
+        ? [{ id: NONE, label: 'None', chosen: one[key] === undefined, build: edit({ [key]: undefined }) }]
+        : []),
       ...SIZES_IN.map((size) => ({
         id: String(size),
         label: hoseSize(size),

@@ -8,7 +8,9 @@ import { connections, usualConnections, usually } from './usual.js';
 
 /** What is said of a connection, without what is left open. */
 const said = (line: Connection): Connection =>
-  Object.fromEntries(Object.entries(line).filter(([, value]) => value !== undefined)) as unknown as Connection;
+  Object.fromEntries(
+    Object.entries(line).filter(([, value]) => value !== undefined),
+  ) as unknown as Connection;
 
 /** A connection otherwise, or gone; with it all of them become the build's own. */
 export function withConnection(
@@ -31,13 +33,19 @@ export const withOwnConnections = (evaluation: Evaluation): Build =>
 export const withNoConnections = (build: Build): Build => withConnections(build, []);
 
 /** A connection on its face where a hand has put it, to the half inch; where the panel puts it where none is given. */
-export const withConnectionAt = (evaluation: Evaluation, id: string, at: { u: number; v: number } | null): Build => {
+export const withConnectionAt = (
+  evaluation: Evaluation,
+  id: string,
+  at: { u: number; v: number } | null,
+): Build => {
   const half = (field: 'alongIn' | 'upIn', value: number) =>
     clamped(CONNECTION_FIELDS[field], Math.round(value * 2) / 2);
   return withConnection(
     evaluation,
     id,
-    at ? { alongIn: half('alongIn', at.u), upIn: half('upIn', at.v) } : { alongIn: undefined, upIn: undefined },
+    at
+      ? { alongIn: half('alongIn', at.u), upIn: half('upIn', at.v) }
+      : { alongIn: undefined, upIn: undefined },
   );
 };
 
@@ -45,16 +53,32 @@ type Said = Parameters<typeof usually>[1];
 
 /** What can be added, as it usually is. */
 export const CONNECTION_KINDS: readonly { id: string; title: string; said: Said }[] = [
-  { id: 'discharge', title: 'Discharge', said: { kind: 'discharge', label: 'Discharge', at: 'right', sizeIn: 2.5 } },
-  { id: 'large', title: 'Large discharge', said: { kind: 'discharge', label: 'Large', at: 'right', sizeIn: 4 } },
+  {
+    id: 'discharge',
+    title: 'Discharge',
+    said: { kind: 'discharge', label: 'Discharge', at: 'right', sizeIn: 2.5 },
+  },
+  {
+    id: 'large',
+    title: 'Large discharge',
+    said: { kind: 'discharge', label: 'Large', at: 'right', sizeIn: 4 },
+  },
   { id: 'intake', title: 'Intake', said: { kind: 'intake', label: 'Intake', at: 'left', sizeIn: 2.5 } },
-  { id: 'suction', title: 'Large suction', said: { kind: 'intake', label: 'Suction', at: 'left', sizeIn: 6 } },
+  {
+    id: 'suction',
+    title: 'Large suction',
+    said: { kind: 'intake', label: 'Suction', at: 'left', sizeIn: 6 },
+  },
   {
     id: 'tankToPump',
     title: 'Tank-to-pump',
     said: { kind: 'tankToPump', label: 'Tank-to-pump', at: 'within', sizeIn: 3 },
   },
-  { id: 'tankFill', title: 'Tank fill', said: { kind: 'tankFill', label: 'Tank fill', at: 'within', sizeIn: 2 } },
+  {
+    id: 'tankFill',
+    title: 'Tank fill',
+    said: { kind: 'tankFill', label: 'Tank fill', at: 'within', sizeIn: 2 },
+  },
   {
     id: 'recirculation',
     title: 'Recirculation',

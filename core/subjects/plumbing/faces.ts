@@ -77,25 +77,55 @@ export const faces = settling(
     const out: FaceAt[] = [];
     if (box) {
       const reaching = openings.filter(
-        ({ y0, y1, x0, x1 }) => x0 < box.x1 && x1 > box.x0 && y0 < AT_SIDE_IN - half && y1 > half - AT_SIDE_IN,
+        ({ y0, y1, x0, x1 }) =>
+          x0 < box.x1 && x1 > box.x0 && y0 < AT_SIDE_IN - half && y1 > half - AT_SIDE_IN,
       );
       const top = Math.min(box.z1, ...reaching.map(({ z0 }) => z0)) - EDGE_IN;
       const [x0, x1, z0] = [box.x0 + EDGE_IN, box.x1 - EDGE_IN, box.z0 + EDGE_IN];
       const outer = house ? half : SKID_HALF_IN;
-      if (x1 > x0 && top > z0) out.push(side('left', x0, x1, z0, top, outer), side('right', x0, x1, z0, top, outer));
+      if (x1 > x0 && top > z0)
+        out.push(side('left', x0, x1, z0, top, outer), side('right', x0, x1, z0, top, outer));
       out.push({
-        ...across('top', (box.x0 + box.x1) / 2, -TOP_PANEL_IN.wide / 2, TOP_PANEL_IN.wide, box.z1, box.z1 + TOP_PANEL_IN.high),
+        ...across(
+          'top',
+          (box.x0 + box.x1) / 2,
+          -TOP_PANEL_IN.wide / 2,
+          TOP_PANEL_IN.wide,
+          box.z1,
+          box.z1 + TOP_PANEL_IN.high,
+        ),
       });
       const behind = house?.at === 'bodyRear' || (at !== null && !at.behindCab);
       out.push(
         behind
           ? across('rear', box.x1, -outer + EDGE_IN, 2 * (outer - EDGE_IN), z0, box.z1 - EDGE_IN)
-          : across('rear', body.endIn, REAR_IN.from, REAR_IN.wide, body.frameIn - REAR_IN.under, body.frameIn + REAR_IN.over),
+          : across(
+              'rear',
+              body.endIn,
+              REAR_IN.from,
+              REAR_IN.wide,
+              body.frameIn - REAR_IN.under,
+              body.frameIn + REAR_IN.over,
+            ),
       );
     }
     out.push(
-      across('front', frontIn, -FRONT_IN.half, 2 * FRONT_IN.half, body.frameIn + FRONT_IN.from, body.frameIn + FRONT_IN.to),
-      across('cab', 0, -CAB_PANEL_IN.wide / 2, CAB_PANEL_IN.wide, body.frameIn, body.frameIn + CAB_PANEL_IN.high),
+      across(
+        'front',
+        frontIn,
+        -FRONT_IN.half,
+        2 * FRONT_IN.half,
+        body.frameIn + FRONT_IN.from,
+        body.frameIn + FRONT_IN.to,
+      ),
+      across(
+        'cab',
+        0,
+        -CAB_PANEL_IN.wide / 2,
+        CAB_PANEL_IN.wide,
+        body.frameIn,
+        body.frameIn + CAB_PANEL_IN.high,
+      ),
     );
     const [x0, x1] = [wheels.x1 + BODY_IN.free, body.endIn - BODY_IN.free];
     const [z0, z1] = [body.frameIn - BODY_IN.under, body.frameIn + BODY_IN.over];

@@ -23,6 +23,8 @@ export {
   withNoConnections,
   withOwnConnections,
 } from './edit.js';
+export { diagram } from './diagram.js';
+export type { Diagram, DiagramRow } from './diagram.js';
 export { FACE_TITLES, onFace } from './faces.js';
 export type { Face, FaceAt } from './faces.js';
 export { fedBy, LINE_FT, WATERWAY } from './fed.js';
@@ -36,10 +38,16 @@ export { connections, fed, usualConnections } from './usual.js';
 const common = reading('plumbing', [chosenPump, connections], (pump, all): InCommon[] => {
   if (!pump) return [];
   const outlets = all.filter(isDischarge);
-  const valves = [...new Set(outlets.filter(({ valve }) => valve !== 'none').map(({ valve }) => VALVE_NAMES[valve]))];
-  const colors = outlets.flatMap(({ color, label }) => (color ? [`${within(COLOR_NAMES[color])} ${within(label)}`] : []));
+  const valves = [
+    ...new Set(outlets.filter(({ valve }) => valve !== 'none').map(({ valve }) => VALVE_NAMES[valve])),
+  ];
+  const colors = outlets.flatMap(({ color, label }) =>
+    color ? [`${within(COLOR_NAMES[color])} ${within(label)}`] : [],
+  );
   return [
-    ...(valves.length ? [{ matter: 'valves', uses: listed(valves.map((of, i) => (i === 0 ? of : within(of)))) }] : []),
+    ...(valves.length
+      ? [{ matter: 'valves', uses: listed(valves.map((of, i) => (i === 0 ? of : within(of)))) }]
+      : []),
     ...(colors.length ? [{ matter: 'colors', uses: listed(colors) }] : []),
   ];
 });
@@ -91,7 +99,13 @@ export const plumbing: Subject = {
   sentence: (evaluation) => {
     const all = evaluation.read(connections);
     if (all.length === 0) return 'There shall be no intakes or discharges.';
-    const couplings = [...new Set(all.filter(({ coupling }) => coupling !== 'piped').map(({ coupling }) => COUPLING_NAMES[coupling].toLowerCase()))];
+    const couplings = [
+      ...new Set(
+        all
+          .filter(({ coupling }) => coupling !== 'piped')
+          .map(({ coupling }) => COUPLING_NAMES[coupling].toLowerCase()),
+      ),
+    ];
     const kinds = KINDS.flatMap((kind) => saidOf(kind, all)).join('; ');
     return `The pump shall have ${kinds}${couplings.length ? `; connections ${listed(couplings)}` : ''}.`;
   },

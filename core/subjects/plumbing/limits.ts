@@ -9,9 +9,24 @@ const suction = (sizeIn: number) =>
   limitKind(`A suction of ${hoseSize(sizeIn)} supplies`, 'gpm', 'reckon', 0, 6_000, SMALLER);
 
 /** What a discharge of each size counts for toward the rating, the smallest first; in. */
-const CREDITS = { 2.5: 'credit25Gpm', 3: 'credit30Gpm', 3.5: 'credit35Gpm', 4: 'credit40Gpm', 4.5: 'credit45Gpm', 5: 'credit50Gpm', 6: 'credit60Gpm' } as const;
+const CREDITS = {
+  2.5: 'credit25Gpm',
+  3: 'credit30Gpm',
+  3.5: 'credit35Gpm',
+  4: 'credit40Gpm',
+  4.5: 'credit45Gpm',
+  5: 'credit50Gpm',
+  6: 'credit60Gpm',
+} as const;
 /** What a suction of each size supplies, likewise. */
-const SUCTIONS = { 3: 'suction30Gpm', 4: 'suction40Gpm', 4.5: 'suction45Gpm', 5: 'suction50Gpm', 6: 'suction60Gpm', 8: 'suction80Gpm' } as const;
+const SUCTIONS = {
+  3: 'suction30Gpm',
+  4: 'suction40Gpm',
+  4.5: 'suction45Gpm',
+  5: 'suction50Gpm',
+  6: 'suction60Gpm',
+  8: 'suction80Gpm',
+} as const;
 
 export const plumbingLimits = {
   credit25Gpm: credit(2.5),
@@ -28,7 +43,14 @@ export const plumbingLimits = {
   suction50Gpm: suction(5),
   suction60Gpm: suction(6),
   suction80Gpm: suction(8),
-  suctionNextPct: limitKind('Each further suction of a side supplies, of its own', '%', 'reckon', 0, 100, SMALLER),
+  suctionNextPct: limitKind(
+    'Each further suction of a side supplies, of its own',
+    '%',
+    'reckon',
+    0,
+    100,
+    SMALLER,
+  ),
   tankPathGpm: limitKind('Tank-to-pump flow', 'gpm', 'least', 0, 3_000),
   tankPathLargeGpm: limitKind('Tank-to-pump flow of a large tank', 'gpm', 'least', 0, 3_000),
   tankPathFromGal: limitKind('A large tank begins at', 'gal', 'reckon', 50, 5_000, SMALLER),

@@ -34,7 +34,7 @@ export interface PanelSheet {
 export const capIn = (sizeIn: number): number => sizeIn * 1.5 + 3;
 export const LABEL_IN = 2;
 /** A valve's handle with its gauge over it and its label under it, and without a gauge; in. */
-const CONTROL_IN = { wide: 4.5, withGauge: 10, without: 5.5 };
+const CONTROL_IN = { wide: 5.5, withGauge: 10, without: 5.5 };
 /** Rows from the foot: openings, controls, instruments. */
 const BAND = { opening: 0, control: 1, instrument: 2 } as const;
 
@@ -110,7 +110,9 @@ export function sheetsOf(
   return places.flatMap((face): PanelSheet[] => {
     const operator = face.face === operatorAt;
     const openings = all.filter(({ at, feedsId }) => feedsId === undefined && faceOf(at) === face.face);
-    const controls = operator ? all.filter((of) => worked(of) && (operatorAt !== 'cab' || isPowered(of))) : [];
+    const controls = operator
+      ? all.filter((of) => worked(of) && (operatorAt !== 'cab' || isPowered(of)))
+      : [];
     const instruments = operator ? own.filter(({ level }) => !level || levels.includes(level)) : [];
     if (openings.length + controls.length + instruments.length === 0) return [];
     const { placed, overIn } = onPanel(
@@ -123,27 +125,35 @@ export function sheetsOf(
       face.highIn,
     );
     const at = new Map(placed.map((piece) => [piece.id, piece]));
-    const shown = (of: Connection) => ({ connection: of, ...(of.color ? { color: of.color } : {}), label: of.label });
+    const shown = (of: Connection) => ({
+      connection: of,
+      ...(of.color ? { color: of.color } : {}),
+      label: of.label,
+    });
     return [
       {
         face,
         overIn,
         operator,
         objects: [
-          ...openings.map(
-            (of): PanelObject => ({ ...at.get(of.id)!, ...shown(of), what: 'opening', words: openingWords(of) }),
-          ),
-          ...controls.map(
-            (of): PanelObject => ({
-              ...at.get(controlId(of.id))!,
-              ...shown(of),
-              what: 'control',
-              words: controlWords(of),
-            }),
-          ),
-          ...instruments.map(
-            ({ id, label, words }): PanelObject => ({ ...at.get(id)!, label, words, what: 'instrument' }),
-          ),
+          ...openings.map((of): PanelObject => ({
+            ...at.get(of.id)!,
+            ...shown(of),
+            what: 'opening',
+            words: openingWords(of),
+          })),
+          ...controls.map((of): PanelObject => ({
+            ...at.get(controlId(of.id))!,
+            ...shown(of),
+            what: 'control',
+            words: controlWords(of),
+          })),
+          ...instruments.map(({ id, label, words }): PanelObject => ({
+            ...at.get(id)!,
+            label,
+            words,
+            what: 'instrument',
+          })),
         ],
       },
     ];
@@ -172,4 +182,3 @@ export const openingsAt = reading(
       ),
     ),
 );
-

@@ -1,4 +1,4 @@
-import { boxAt, boxOf, component, madeOf, provide, reading } from '../../kernel/index.js';
+import { boxAt, boxOf, component, fromBuild, madeOf, provide, reading } from '../../kernel/index.js';
 import type { Box, Component, Point, Shape } from '../../kernel/index.js';
 import { beds, bodyPlace, pumpHouse, pumpPlumbing } from '../../truck/index.js';
 import { hoseSize, IN_PER_FT } from '../../units/index.js';
@@ -51,8 +51,14 @@ export function against(
   return { beyond, missing: left };
 }
 
-const difference = reading('plumbing', [usualConnections, connections], (usual, own) =>
-  usual === own ? { beyond: [], missing: [] } : against(usual, own),
+/** The ways to a tank are within the pump's weight, whether or not there is a tank for them. */
+const difference = reading(
+  'plumbing',
+  [usualConnections, connections, fromBuild(({ tank }) => tank.gallons > 0)],
+  (usual, own, hasTank) =>
+    usual === own
+      ? { beyond: [], missing: [] }
+      : against(usual, hasTank ? own : own.filter(({ at }) => at !== 'within')),
 );
 
 /** A cap in the skin of its face. */
@@ -69,12 +75,28 @@ function capBox(face: FaceAt, { u, v, wide }: Placed, sizeIn: number): Box {
       return boxAt(xIn, yIn, face.z.atIn - CAP_DEEP_IN / 2, cap, cap, CAP_DEEP_IN);
     default: {
       const inner = yIn - Math.sign(yIn) * CAP_DEEP_IN;
-      return boxOf(xIn - cap / 2, xIn + cap / 2, Math.min(inner, yIn), Math.max(inner, yIn), zIn - cap / 2, zIn + cap / 2);
+      return boxOf(
+        xIn - cap / 2,
+        xIn + cap / 2,
+        Math.min(inner, yIn),
+        Math.max(inner, yIn),
+        zIn - cap / 2,
+        zIn + cap / 2,
+      );
     }
   }
 }
 
-const SHAPE_FACE = { bodyLeft: 'left', bodyRight: 'right', left: 'left', right: 'right', top: 'top', rear: 'rear', front: 'front', cab: 'top' } as const;
+const SHAPE_FACE = {
+  bodyLeft: 'left',
+  bodyRight: 'right',
+  left: 'left',
+  right: 'right',
+  top: 'top',
+  rear: 'rear',
+  front: 'front',
+  cab: 'top',
+} as const;
 
 const AT_PUMP: readonly Connection['at'][] = ['left', 'right'];
 
@@ -99,21 +121,31 @@ const openingShapes = reading(
 );
 
 /** The middle of the pump that all pipes come from; null without a pump. */
-const pumpMiddle = reading('plumbing', [pumpHouse, skid, bodyPlace], (house, at, body): (Point & { halfIn: number }) | null => {
-  const box = house ?? (at && { ...at, z0: body.deckIn, z1: body.deckIn + at.heightIn });
-  return box && { xIn: (box.x0 + box.x1) / 2, yIn: 0, zIn: (box.z0 + box.z1) / 2, halfIn: (box.x1 - box.x0) / 2 };
-});
+const pumpMiddle = reading(
+  'plumbing',
+  [pumpHouse, skid, bodyPlace],
+  (house, at, body): (Point & { halfIn: number }) | null => {
+    const box = house ?? (at && { ...at, z0: body.deckIn, z1: body.deckIn + at.heightIn });
+    return (
+      box && { xIn: (box.x0 + box.x1) / 2, yIn: 0, zIn: (box.z0 + box.z1) / 2, halfIn: (box.x1 - box.x0) / 2 }
+    );
+  },
+);
 
 /** What of the plumbing is in the pump's weight, and how its openings look. */
-export const plumbingOfPump = provide(pumpPlumbing, [difference, openingShapes], ({ beyond, missing }, shapes) => {
-  const others = new Set(beyond.map(({ id }) => id));
-  const lessLb = missing.reduce((sum, one) => sum + weighs(one).lb, 0);
-  return {
-    shapes: [...shapes].flatMap(([id, shape]) => (others.has(id) ? [] : [shape])),
-    lessLb,
-    lessCents: Math.round(lessLb * CENTS_PER_LB),
-  };
-});
+export const plumbingOfPump = provide(
+  pumpPlumbing,
+  [difference, openingShapes],
+  ({ beyond, missing }, shapes) => {
+    const others = new Set(beyond.map(({ id }) => id));
+    const lessLb = missing.reduce((sum, one) => sum + weighs(one).lb, 0);
+    return {
+      shapes: [...shapes].flatMap(([id, shape]) => (others.has(id) ? [] : [shape])),
+      lessLb,
+      lessCents: Math.round(lessLb * CENTS_PER_LB),
+    };
+  },
+);
 
 /** Where a connection is: at its opening, or in the bed that it feeds, or at the pump. */
 const standsAt = (box: Box | undefined, bed: Point | undefined, pump: Point): Point =>

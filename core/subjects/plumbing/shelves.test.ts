@@ -50,11 +50,16 @@ describe('a panel', () => {
 
   it('keeps what a person has put, and the rest clear of it', () =>
     fc.assert(
-      fc.property(pieces, fc.double({ min: 0, max: 30, noNaN: true }), fc.double({ min: 0, max: 30, noNaN: true }), (all, u, v) => {
-        const [first, ...rest] = all.map((of, i) => ({ id: String(i), ...of }));
-        const { placed } = onPanel([{ ...first!, pinned: { u, v } }, ...rest], 60, 48);
-        expect(placed.find(({ id }) => id === '0')).toMatchObject({ u, v });
-        expect(overlapping(placed)).toEqual([]);
-      }),
+      fc.property(
+        pieces,
+        fc.double({ min: 0, max: 30, noNaN: true }),
+        fc.double({ min: 0, max: 30, noNaN: true }),
+        (all, u, v) => {
+          const [first, ...rest] = all.map((of, i) => ({ id: String(i), ...of }));
+          const { placed } = onPanel([{ ...first!, pinned: { u, v } }, ...rest], 60, 48);
+          expect(placed.find(({ id }) => id === '0')).toMatchObject({ u, v });
+          expect(overlapping(placed)).toEqual([]);
+        },
+      ),
     ));
 });

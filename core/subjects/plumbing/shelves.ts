@@ -36,7 +36,9 @@ export function onPanel(
   wideIn: number,
   highIn: number,
 ): { placed: Placed[]; overIn: number } {
-  const pins = pieces.flatMap(({ id, wide, high, pinned }): Placed[] => (pinned ? [{ id, wide, high, ...pinned }] : []));
+  const pins = pieces.flatMap(({ id, wide, high, pinned }): Placed[] =>
+    pinned ? [{ id, wide, high, ...pinned }] : [],
+  );
   const bands = [...new Set(pieces.map(({ band }) => band))].sort((a, b) => a - b);
   const rows: { band: number; of: Placed[] }[] = [];
   let foot = GAP_IN;
@@ -48,7 +50,11 @@ export function onPanel(
       while (waiting.length > 0) {
         const { id, wide, high } = waiting[0]!;
         let at: Placed = { id, u, v: foot, wide, high };
-        for (let pin = pins.find((other) => meets(at, other)); pin; pin = pins.find((other) => meets(at, other)))
+        for (
+          let pin = pins.find((other) => meets(at, other));
+          pin;
+          pin = pins.find((other) => meets(at, other))
+        )
           at = { ...at, u: pin.u + pin.wide + GAP_IN };
         if (at.u + wide > wideIn - GAP_IN && (row.length > 0 || at.u > GAP_IN)) break;
         row.push(at);
@@ -68,7 +74,10 @@ export function onPanel(
           return spread(of, wideIn).map((piece) => ({ ...piece, v: piece.v + up }));
         });
   const placed = [...pins, ...loose];
-  const overIn = Math.max(0, ...placed.map(({ u, v, wide, high }) => Math.max(u + wide - wideIn, v + high - highIn)));
+  const overIn = Math.max(
+    0,
+    ...placed.map(({ u, v, wide, high }) => Math.max(u + wide - wideIn, v + high - highIn)),
+  );
   return { placed, overIn };
 }
 

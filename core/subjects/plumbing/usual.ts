@@ -71,7 +71,12 @@ export function usually(id: string, said: Said): Connection {
   };
 }
 
-const SIDE_LABELS: Partial<Record<Place, string>> = { left: 'Driver’s', right: 'Officer’s', rear: 'Rear', top: 'Top' };
+const SIDE_LABELS: Partial<Record<Place, string>> = {
+  left: 'Driver’s',
+  right: 'Officer’s',
+  rear: 'Rear',
+  top: 'Top',
+};
 
 /** Outlets and intakes of a pump with a panel: what its rating asks for, on both sides and at the rear. */
 function ofPanel({ pump: { ratedGpm }, panel }: Given): Connection[] {
@@ -82,7 +87,12 @@ function ofPanel({ pump: { ratedGpm }, panel }: Given): Connection[] {
   const outlets = Array.from({ length: count }, (_, i) => {
     const at = order[i % order.length]!;
     const nth = 1 + Math.floor(i / order.length);
-    return usually(`${at}-${nth}`, { kind: 'discharge', label: `${SIDE_LABELS[at]} ${nth}`, at, sizeIn: 2.5 });
+    return usually(`${at}-${nth}`, {
+      kind: 'discharge',
+      label: `${SIDE_LABELS[at]} ${nth}`,
+      at,
+      sizeIn: 2.5,
+    });
   });
   const suctionIn = bySize(SUCTIONS, ratedGpm);
   const suctions = (['left', 'right'] as const).flatMap((at) =>

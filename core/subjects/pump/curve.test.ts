@@ -27,10 +27,14 @@ describe('the curve of a pump', () => {
 
   it('is the same read by pressure', () =>
     fc.assert(
-      fc.property(fc.constantFrom(rated, skid), fc.double({ min: 0, max: 1, noNaN: true }), (curve, share) => {
-        const gpm = curve.at(-1)!.gpm + share * (curve[0]!.gpm - curve.at(-1)!.gpm);
-        expect(flowAtNetPsi(curve, netPsiAt(curve, gpm)!)).toBeCloseTo(gpm, 6);
-      }),
+      fc.property(
+        fc.constantFrom(rated, skid),
+        fc.double({ min: 0, max: 1, noNaN: true }),
+        (curve, share) => {
+          const gpm = curve.at(-1)!.gpm + share * (curve[0]!.gpm - curve.at(-1)!.gpm);
+          expect(flowAtNetPsi(curve, netPsiAt(curve, gpm)!)).toBeCloseTo(gpm, 6);
+        },
+      ),
     ));
 
   it('gives all of its flow at less than its first pressure, and none above its last', () => {

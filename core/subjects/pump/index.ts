@@ -20,7 +20,19 @@ import { PANEL_NAMES, pumpInShort, pumpSentence } from './words.js';
 import { housePlace, pumpAlong, pumpComponents, pumpTakes } from './place.js';
 
 export { PANEL_PLACE_NAMES } from './block.js';
-export { chosenPump, panelAt, panelPlacesOf, placeOfPump, pumpAt, placesOf, pumpIn, pumpShelf, withPanelAt, withPump, withPumpAt } from './block.js';
+export {
+  chosenPump,
+  panelAt,
+  panelPlacesOf,
+  placeOfPump,
+  pumpAt,
+  placesOf,
+  pumpIn,
+  pumpShelf,
+  withPanelAt,
+  withPump,
+  withPumpAt,
+} from './block.js';
 export type { PanelPlace, PumpPlace } from './block.js';
 export { flowAtNetPsi, netPsiAt, pumpAtFlow, testedCurve, waterHp } from './curve.js';
 export type { CurvePoint, PumpInput, PumpResult } from './curve.js';

@@ -31,8 +31,7 @@ export interface Pump extends Part {
 }
 
 /** Flow against net pressure at full power, the largest flow first. */
-export const curveOf = ({ ratedGpm, curve }: Pump): CurvePoint[] =>
-  curve ?? testedCurve(ratedGpm);
+export const curveOf = ({ ratedGpm, curve }: Pump): CurvePoint[] => curve ?? testedCurve(ratedGpm);
 
 /** Pump modules with plumbing, panel and house. */
 export const PUMPS: Pump[] = [

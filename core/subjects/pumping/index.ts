@@ -6,7 +6,14 @@ import { listed, within } from '../../units/index.js';
 import { chosenPump, panelPlacesOf, placeOfPump, pumpIn, skid, withPanelAt } from '../pump/index.js';
 import type { Pump } from '../pump/index.js';
 import { PANEL_PLACE_NAMES } from '../pump/index.js';
-import { EXTRA_FIELDS, GOVERNOR_NAMES, PRIMER_NAMES, pumpingBlock, USUAL_SUCTION_FT, withPumping } from './block.js';
+import {
+  EXTRA_FIELDS,
+  GOVERNOR_NAMES,
+  PRIMER_NAMES,
+  pumpingBlock,
+  USUAL_SUCTION_FT,
+  withPumping,
+} from './block.js';
 import type { Extra, Governor } from './block.js';
 import { extras, pumpingChecks, pumpingLimits } from './checks.js';
 import { primer } from './power.js';
@@ -61,7 +68,8 @@ const components = reading(
 );
 
 /** The governor that such a pump usually has. */
-const usualGovernor = ({ panel }: Pick<Pump, 'panel'>): Governor => (panel === 'skid' ? 'throttle' : 'pressure');
+const usualGovernor = ({ panel }: Pick<Pump, 'panel'>): Governor =>
+  panel === 'skid' ? 'throttle' : 'pressure';
 
 function choices(build: Build): Choice[] {
   const pump = pumpIn(build);
@@ -99,7 +107,9 @@ function choices(build: Build): Choice[] {
       { ...usual, ...of },
       (change) => withPumping(build, asUsual(change)),
       { has: 'Against heat, frost and pressure' },
-    ).map((choice): Choice => (choice.kind === 'pick' || choice.kind === 'amount' ? { ...choice, fine: true } : choice)),
+    ).map((choice): Choice =>
+      choice.kind === 'pick' || choice.kind === 'amount' ? { ...choice, fine: true } : choice,
+    ),
   ];
 }
 
@@ -135,8 +145,11 @@ export const pumping: Subject = {
   checks: pumpingChecks,
   changes,
   choices,
-  common: reading('pumping', [chosenPump, fromBuild(({ pumping: of }) => of.governor)], (pump, asked): InCommon[] =>
-    pump ? [{ matter: 'governor', uses: GOVERNOR_NAMES[asked ?? usualGovernor(pump)] }] : [],
+  common: reading(
+    'pumping',
+    [chosenPump, fromBuild(({ pumping: of }) => of.governor)],
+    (pump, asked): InCommon[] =>
+      pump ? [{ matter: 'governor', uses: GOVERNOR_NAMES[asked ?? usualGovernor(pump)] }] : [],
   ),
   sentence: (evaluation) => {
     const pump = evaluation.read(chosenPump);

@@ -13,79 +13,9 @@ import {
 import type { CompartmentLine } from '#core/subjects/body';
 import { compartments } from '#core/truck';
 import { cubicFeet, inches } from '#core/units';
-import { KeptText, useUnits } from '../../common';
-import { ChoiceList, classes, DeltaHeads, useTakenOff } from '../../panel';
+import { useUnits } from '../../common';
+import { classes, DeltaHeads, ListedLine, useTakenOff } from '../../panel';
 import type { PanelProps } from '../face';
-
-/** One compartment: what is left of it; opened, everything that can be chosen of it. */
-function Line({
-  evaluation,
-  bench,
-  line,
-  open,
-  onOpen,
-  onTakeOff,
-}: PanelProps & {
-  line: CompartmentLine;
-  open: boolean;
-  onOpen: () => void;
-  onTakeOff: (button: HTMLElement) => void;
-}) {
-  const { say } = useUnits();
-  const there = evaluation.read(compartments).find(({ id }) => id === line.id);
-  const change = (build: typeof evaluation.build, words: string) =>
-    bench.change({
-      build: evaluation.house.settle(build, evaluation.build),
-      words,
-      choice: COMPARTMENTS_CHOICE,
-    });
-  return (
-    <li className={classes.piece}>
-      <button
-        type="button"
-        className={classes.pieceHead}
-        style={{ gridTemplateColumns: '1fr auto' }}
-        aria-expanded={open}
-        onClick={onOpen}
-      >
-        <span>
-          {line.name}, {FACE_NAMES[line.face].toLowerCase()}
-        </span>
-        <span className="figures" style={{ whiteSpace: 'nowrap' }}>
-          {there ? say(`${inches(there.lowerDepthIn)} deep, ${cubicFeet(there.volumeFt3)}`) : 'no room left'}
-        </span>
-      </button>
-      {open && (
-        <div className={classes.pieceOpen}>
-          {!there && (
-            <p className={classes.note}>Other things take all of its room: move it, or what stands there.</p>
-          )}
-          <KeptText
-            size="xs"
-            label="Name"
-            maxLength={20}
-            value={line.name}
-            onTake={(name) =>
-              change(
-                withCompartment(evaluation, line.id, { name }),
-                `Compartment ${line.name} called ${name}`,
-              )
-            }
-          />
-          <ChoiceList
-            evaluation={evaluation}
-            bench={bench}
-            choices={compartmentChoices(evaluation, line.id)}
-            again={(build) => compartmentChoices(evaluation.with(build), line.id)}
-          />
-          <Button size="compact-xs" variant="default" onClick={(event) => onTakeOff(event.currentTarget)}>
-            Remove {line.name}
-          </Button>
-        </div>
-      )}
-    </li>
-  );
-}
 
 /** The compartments one by one: sized, renamed, added and removed; or as the body's family makes them. */
 export function CompartmentsPanel(props: PanelProps) {
@@ -95,6 +25,12 @@ export function CompartmentsPanel(props: PanelProps) {
   const { takeOff, withRoom } = useTakenOff(bench);
   const own = build.body.compartments !== undefined;
   const lines = compartmentLines(evaluation);
+  const { say } = useUnits();
+  const there = ({ id }: CompartmentLine) => evaluation.read(compartments).find((one) => one.id === id);
+  const left = (line: CompartmentLine): string => {
+    const of = there(line);
+    return of ? say(`${inches(of.lowerDepthIn)} deep, ${cubicFeet(of.volumeFt3)}`) : 'no room left';
+  };
   return (
     <section className={classes.group} aria-label="Compartments one by one">
       <h3 className={classes.groupTitle}>Compartments one by one</h3>
@@ -108,23 +44,39 @@ export function CompartmentsPanel(props: PanelProps) {
         {withRoom(
           lines.map((line, at) => [
             line.id,
-            <Line
+            <ListedLine
               key={line.id}
-              {...props}
-              line={line}
+              evaluation={evaluation}
+              bench={bench}
+              title={`${line.name}, ${FACE_NAMES[line.face].toLowerCase()}`}
+              says={left(line)}
+              note={there(line) ? null : 'Other things take all of its room: move it, or what stands there.'}
+              rename={{
+                name: line.name,
+                most: 20,
+                take: (name) =>
+                  bench.change({
+                    build: evaluation.house.settle(withCompartment(evaluation, line.id, { name }), build),
+                    words: `Compartment ${line.name} called ${name}`,
+                    choice: COMPARTMENTS_CHOICE,
+                  }),
+              }}
+              choicesOf={(on) => compartmentChoices(on, line.id)}
+              takeOff={{
+                words: `Remove ${line.name}`,
+                press: (button) =>
+                  takeOff(
+                    button,
+                    { id: line.id, name: line.name, at },
+                    {
+                      build: evaluation.house.settle(withCompartment(evaluation, line.id, null), build),
+                      words: `Took off compartment ${line.name}`,
+                      choice: COMPARTMENTS_CHOICE,
+                    },
+                  ),
+              }}
               open={opened === line.id}
               onOpen={() => setOpened(opened === line.id ? null : line.id)}
-              onTakeOff={(button) =>
-                takeOff(
-                  button,
-                  { id: line.id, name: line.name, at },
-                  {
-                    build: evaluation.house.settle(withCompartment(evaluation, line.id, null), build),
-                    words: `Took off compartment ${line.name}`,
-                    choice: COMPARTMENTS_CHOICE,
-                  },
-                )
-              }
             />,
           ]),
         )}

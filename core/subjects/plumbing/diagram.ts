@@ -1,0 +1,72 @@
+import { fromBuild, reading } from '../../kernel/index.js';
+import { chosenPump } from '../pump/index.js';
+import type { Connection } from './fields.js';
+import { connections, fed } from './usual.js';
+
+/** One connection in the single-line diagram: which row, on which side of the pump, and where it leads. */
+export interface DiagramRow {
+  connection: Connection;
+  row: number;
+  side: 'in' | 'out' | 'tank';
+  /** The bed or the monitor that it feeds. */
+  feeds: string | null;
+}
+
+/** The single-line diagram of a pump: intakes to its left, discharges to its right, the ways to the tank above it. */
+export interface Diagram {
+  pump: string;
+  tankGal: number;
+  foam: boolean;
+  rows: DiagramRow[];
+  /** How many rows there are on the longer side. */
+  high: number;
+}
+
+const SIDE: Record<Connection['kind'], DiagramRow['side']> = {
+  intake: 'in',
+  discharge: 'out',
+  tankToPump: 'tank',
+  tankFill: 'tank',
+  recirculation: 'tank',
+  directFill: 'tank',
+  dump: 'tank',
+};
+
+/** Rows of each side in the order of the panels. */
+const PLACE_ORDER: readonly Connection['at'][] = [
+  'front',
+  'top',
+  'left',
+  'right',
+  'bodyLeft',
+  'bodyRight',
+  'rear',
+  'within',
+];
+
+export const diagram = reading(
+  'plumbing',
+  [chosenPump, connections, fed, fromBuild(({ tank }) => tank.gallons)],
+  (pump, all, there, tankGal): Diagram | null => {
+    if (!pump) return null;
+    const rows = (['in', 'out', 'tank'] as const).flatMap((side) =>
+      all
+        .filter(({ kind }) => SIDE[kind] === side)
+        .sort((a, b) => PLACE_ORDER.indexOf(a.at) - PLACE_ORDER.indexOf(b.at))
+        .map((connection, row): DiagramRow => ({
+          connection,
+          row,
+          side,
+          feeds: there.find(({ id }) => id === connection.feedsId)?.name ?? null,
+        })),
+    );
+    const count = (side: DiagramRow['side']) => rows.filter((one) => one.side === side).length;
+    return {
+      pump: pump.name,
+      tankGal,
+      foam: all.some(({ foam }) => foam !== undefined),
+      rows,
+      high: Math.max(count('in'), count('out'), 1),
+    };
+  },
+);

@@ -1,0 +1,145 @@
+import { Button } from '@mantine/core';
+import { useState } from 'react';
+import type { Build } from '#core/build';
+import {
+  lineChoices,
+  LINES_CHOICE,
+  minutesInWords,
+  tankTime,
+  truckLines,
+  withLineSaid,
+  withoutLine,
+  withOwnLine,
+} from '#core/subjects/lines';
+import type { TruckLine } from '#core/subjects/lines';
+import { gpm, lbf, psi } from '#core/units';
+import { useUnits } from '../../common';
+import { classes, DeltaHeads, ListedLine, useTakenOff } from '../../panel';
+import type { PanelProps } from '../face';
+
+/** Lines that are laid by hand and come with no bed, as they usually are. */
+const OWN_LINES = [
+  {
+    title: 'Portable monitor',
+    line: { name: 'Portable monitor', nozzleId: 'tip-1-3-8', sizeIn: 3, lengthFt: 200, parallel: 2 },
+  },
+  {
+    title: 'Standpipe',
+    line: {
+      name: 'Standpipe',
+      nozzleId: 'fog-150-50',
+      leaderIn: 3,
+      leaderFt: 100,
+      sizeIn: 2.5,
+      lengthFt: 150,
+      elevationFt: 30,
+      lossPsi: 25,
+    },
+  },
+  {
+    title: 'Leader line and wye',
+    line: {
+      name: 'Leader line and wye',
+      nozzleId: 'fog-150-75',
+      leaderIn: 2.5,
+      leaderFt: 200,
+      sizeIn: 1.75,
+      lengthFt: 150,
+      lossPsi: 10,
+    },
+  },
+  { title: 'Ground sweep', line: { name: 'Ground sweep', nozzleId: 'sweep-25' } },
+] as const;
+
+/** Every line with its hose and nozzle; what each asks of the pump. */
+export function LinesPanel({ evaluation, bench }: PanelProps) {
+  const { build } = evaluation;
+  const { say } = useUnits();
+  const [opened, setOpened] = useState<string | null>(null);
+  const { takeOff, withRoom } = useTakenOff(bench);
+  const all = evaluation.read(truckLines);
+  const time = evaluation.read(tankTime);
+  const change = (next: Build, words: string) => bench.change({ build: next, words, choice: LINES_CHOICE });
+  const gone = build.lines.lines.filter(({ off, sourceId }) => off && sourceId);
+  const note = ({ asked, outlet }: TruckLine): string =>
+    `${outlet ? `On ${outlet.label}` : 'On no discharge of its own'}. ${say(`${psi(asked.pumpPressurePsi)} at the pump, ${psi(asked.frictionLossPsi)} of it lost in hose; it pushes back with ${lbf(asked.nozzleReactionLbf)}.`)}`;
+  return (
+    <section className={classes.group} aria-label="Lines of this truck">
+      <h3 className={classes.groupTitle}>Lines of this truck</h3>
+      <p className={classes.note}>
+        Those from its beds and monitors come with usual nozzles until one is chosen.
+        {time && Number.isFinite(time.emptyMin)
+          ? ` The tank lasts ${minutesInWords(time.emptyMin)} with those that run.`
+          : ''}
+      </p>
+      <DeltaHeads />
+      <ul className={classes.pieces}>
+        {withRoom(
+          all.map((line, at) => [
+            line.id,
+            <ListedLine
+              key={line.id}
+              evaluation={evaluation}
+              bench={bench}
+              title={line.name}
+              says={say(`${gpm(line.asked.flowGpm)} · ${psi(line.asked.pumpPressurePsi)}`)}
+              note={note(line)}
+              rename={{
+                name: line.name,
+                most: 60,
+                take: (name) => change(withLineSaid(build, line.id, { name }), `${line.name} called ${name}`),
+              }}
+              choicesOf={(on) => lineChoices(on, line.id)}
+              takeOff={{
+                words: `Remove ${line.name}`,
+                press: (button) =>
+                  takeOff(
+                    button,
+                    { id: line.id, name: line.name, at },
+                    {
+                      build: withoutLine(build, line.id),
+                      words: `Took off ${line.name}`,
+                      choice: LINES_CHOICE,
+                    },
+                  ),
+              }}
+              open={opened === line.id}
+              onOpen={() => setOpened(opened === line.id ? null : line.id)}
+            />,
+          ]),
+        )}
+      </ul>
+      {all.length === 0 && <p className={classes.note}>None: lay attack hose in a bed, or add one here.</p>}
+      <div style={{ display: 'flex', flexWrap: 'wrap', gap: 8, marginTop: 8 }}>
+        {OWN_LINES.map(({ title, line }) => (
+          <Button
+            key={title}
+            size="compact-xs"
+            variant="default"
+            onClick={() => {
+              const next = withOwnLine(build, line);
+              change(next, `Added: ${title.toLowerCase()}`);
+              setOpened(next.lines.lines.at(-1)!.id);
+            }}
+          >
+            Add {title.toLowerCase()}
+          </Button>
+        ))}
+        {gone.length > 0 && (
+          <Button
+            size="compact-xs"
+            variant="default"
+            onClick={() =>
+              change(
+                gone.reduce((on, { sourceId }) => withLineSaid(on, sourceId!, { off: undefined }), build),
+                'All lines of its beds and monitors',
+              )
+            }
+          >
+            Bring back those taken off
+          </Button>
+        )}
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,88 @@
+import { Checkbox } from '@mantine/core';
+import type { Evaluation } from '#core/kernel';
+import {
+  feeding,
+  fromTheSupply,
+  fromTheTank,
+  lines,
+  linesTable,
+  pumpChart,
+  running,
+  supply,
+  togetherChoices,
+  togetherTable,
+  truckLines,
+  withLineSaid,
+} from '#core/subjects/lines';
+import { gpm, horsepower, psi } from '#core/units';
+import { ChartView } from '../../chart';
+import { DataTable, sectionClasses, useUnits } from '../../common';
+import { ChoiceList, classes as panelClasses } from '../../panel';
+import { useSession } from '../../session';
+import { Checks } from '../../site';
+
+/** What the lines that run get together, on the pump's curve, and what every line asks for. */
+export function TogetherSection() {
+  const { evaluation, bench } = useSession();
+  const { say } = useUnits();
+  const pump = evaluation.read(feeding);
+  const of = evaluation.read(fromTheSupply) ?? evaluation.read(fromTheTank);
+  const from = evaluation.read(supply);
+  const table = evaluation.read(togetherTable);
+  const { build } = evaluation;
+  const asked = (on: Evaluation) =>
+    togetherChoices(on.build, () => on).filter(({ kind }) => kind !== 'list' && kind !== 'toggle');
+  if (!pump || !of) return <p className={sectionClasses.says}>There is no pump: choose one on the bench.</p>;
+  return (
+    <>
+      <p className={sectionClasses.caution}>{lines.caution}</p>
+      <div className={sectionClasses.split}>
+        <div>
+          <ChartView chart={pumpChart(pump, evaluation.read(running), of)} />
+          <p className={sectionClasses.says}>
+            {say(
+              `From ${from?.name ?? 'the tank'}: ${gpm(of.flowGpm)} of ${gpm(of.askedGpm)} at ${psi(of.dischargePsi)} discharge pressure, ${psi(of.netPsi)} net; the pump takes ${horsepower(of.shaftHp)}.`,
+            )}{' '}
+            A strong hydrant may give more than the curve: nobody counts on it here.
+          </p>
+        </div>
+        <div>
+          <fieldset className={panelClasses.group}>
+            <legend>Run together</legend>
+            {evaluation.read(truckLines).map((line) => (
+              <Checkbox
+                key={line.id}
+                size="xs"
+                mb={6}
+                checked={line.runs}
+                label={say(`${line.name}, ${gpm(line.asked.flowGpm)}`)}
+                onChange={() =>
+                  bench.change({
+                    build: withLineSaid(build, line.id, { runs: line.runs ? 'no' : 'yes' }),
+                    words: `${line.name} ${line.runs ? 'shut' : 'opened'}`,
+                    choice: 'lines-running',
+                  })
+                }
+              />
+            ))}
+          </fieldset>
+          <ChoiceList
+            evaluation={evaluation}
+            bench={bench}
+            choices={asked(evaluation)}
+            again={(on) => asked(evaluation.with(on))}
+          />
+        </div>
+      </div>
+      {table && (
+        <>
+          <h3 className={sectionClasses.sub}>{table.title}</h3>
+          <DataTable table={table} />
+        </>
+      )}
+      <h3 className={sectionClasses.sub}>Lines and their pressures</h3>
+      <DataTable table={evaluation.read(linesTable)} />
+      <Checks ids={['together', 'lineAlone', 'reaction', 'draft', 'stretch', 'pumpPower', 'priming']} />
+    </>
+  );
+}

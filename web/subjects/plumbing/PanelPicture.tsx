@@ -1,0 +1,303 @@
+import { useRef, useState } from 'react';
+import type { KeyboardEvent, PointerEvent } from 'react';
+import { FACE_TITLES } from '#core/subjects/plumbing';
+import type { PanelObject, PanelSheet } from '#core/subjects/plumbing';
+import { useUnits } from '../../common';
+import classes from './plumbing.module.css';
+
+/** Height of the letters of a label in one line and in two, and how wide one is of it; in. */
+const LETTER = { highIn: [1.15, 0.95], wide: 0.43 };
+/** What a label takes at the foot of a thing, in. */
+const LABEL_IN = 2;
+/** Around the panel, in. */
+const EDGE_IN = 1;
+/** By how far an arrow moves an opening, in. */
+const STEP_IN = 0.5;
+
+/** A label in at most two lines, cut between words. */
+function inTwo(label: string): string[] {
+  // A number stays with what it counts.
+  const words = label.replace(/ (?=\d+$)/, '\u00a0').split(' ');
+  if (words.length === 1 || label.length < 9) return [label];
+  const cuts = words.slice(1).map((_, i) => [words.slice(0, i + 1).join(' '), words.slice(i + 1).join(' ')]);
+  const longest = (lines: string[]) => Math.max(...lines.map(({ length }) => length));
+  return cuts.reduce((best, lines) => (longest(lines) < longest(best) ? lines : best));
+}
+
+function Label({ of }: { of: PanelObject }) {
+  const lines = inTwo(of.label);
+  const longest = Math.max(...lines.map(({ length }) => length));
+  const size = Math.min(LETTER.highIn[lines.length - 1]!, (of.wide + 0.4) / (longest * LETTER.wide));
+  return (
+    <text className={classes.label} fontSize={size} aria-hidden="true">
+      {lines.map((line, i) => (
+        <tspan key={line} x={of.u + of.wide / 2} y={-of.v - LABEL_IN + size * (i + 0.95)}>
+          {line}
+        </tspan>
+      ))}
+    </text>
+  );
+}
+
+/** An opening with its cap: a ring, a smaller one, and the ears by which it is turned. */
+function Opening({ of }: { of: PanelObject }) {
+  const [x, y] = [of.u + of.wide / 2, -(of.v + LABEL_IN + (of.high - LABEL_IN) / 2)];
+  const r = (of.high - LABEL_IN) / 2 / 1.15;
+  return (
+    <>
+      <line x1={x - r * 1.15} x2={x + r * 1.15} y1={y} y2={y} className={classes.thin} />
+      <circle cx={x} cy={y} r={r} className={classes.ring} />
+      <circle cx={x} cy={y} r={r * 0.62} className={classes.knob} />
+      {of.connection?.kind === 'intake' && <circle cx={x} cy={y} r={r * 0.25} className={classes.thin} />}
+    </>
+  );
+}
+
+/** A needle's way over the upper part of a dial. */
+function Gauge({ x, y, r }: { x: number; y: number; r: number }) {
+  return (
+    <>
+      <circle cx={x} cy={y} r={r} className={classes.ring} />
+      <path
+        d={`M ${x - r * 0.7} ${y + r * 0.35} A ${r * 0.78} ${r * 0.78} 0 1 1 ${x + r * 0.7} ${y + r * 0.35}`}
+        className={classes.thin}
+      />
+      <line x1={x} y1={y} x2={x - r * 0.45} y2={y - r * 0.45} className={classes.thin} />
+    </>
+  );
+}
+
+/** A valve's handle, its gauge over it; what is powered has a switch. */
+function Control({ of }: { of: PanelObject }) {
+  const { connection: one } = of;
+  const x = of.u + of.wide / 2;
+  const foot = -of.v - LABEL_IN - 0.4;
+  const powered = one?.valve === 'electric' || one?.valve === 'air';
+  return (
+    <>
+      {one && one.gauge !== 'none' && (
+        <Gauge x={one.gauge === 'both' ? x - 0.8 : x} y={-of.v - of.high + 2.3} r={1.8} />
+      )}
+      {one?.gauge === 'both' && (
+        <rect
+          x={x + 1.2}
+          y={-of.v - of.high + 1.7}
+          width={1.4}
+          height={1.2}
+          rx={0.2}
+          className={classes.ring}
+        />
+      )}
+      {powered ? (
+        <rect x={x - 1.2} y={foot - 2.2} width={2.4} height={2.2} rx={0.3} className={classes.knob} />
+      ) : (
+        <>
+          <line x1={x} x2={x} y1={foot} y2={foot - 1.6} className={classes.thin} />
+          <circle cx={x} cy={foot - 1.6} r={1.2} className={classes.knob} />
+        </>
+      )}
+    </>
+  );
+}
+
+function Instrument({ of }: { of: PanelObject }) {
+  const [x, y] = [of.u + of.wide / 2, -(of.v + LABEL_IN + (of.high - LABEL_IN) / 2)];
+  const r = Math.min(of.wide, of.high - LABEL_IN) / 2 - 0.2;
+  if (of.id === 'level')
+    return (
+      <>
+        <rect x={x - 0.9} y={y - r * 1.4} width={1.8} height={r * 2.8} className={classes.ring} />
+        {[-0.8, 0, 0.8].map((at) => (
+          <line key={at} x1={x - 0.9} x2={x + 0.9} y1={y + r * at} y2={y + r * at} className={classes.thin} />
+        ))}
+      </>
+    );
+  if (of.id === 'governor' || of.id === 'throttle' || of.id === 'primer')
+    return (
+      <>
+        <rect
+          x={of.u + 0.3}
+          y={y - r}
+          width={of.wide - 0.6}
+          height={2 * r}
+          rx={0.5}
+          className={classes.ring}
+        />
+        <rect
+          x={of.u + 0.9}
+          y={y - r * 0.7}
+          width={of.wide - 1.8}
+          height={r * 0.6}
+          className={classes.thin}
+        />
+        <circle cx={x} cy={y + r * 0.45} r={r * 0.3} className={classes.knob} />
+      </>
+    );
+  return <Gauge x={x} y={y} r={r} />;
+}
+
+const LOOKS = { opening: Opening, control: Control, instrument: Instrument } as const;
+
+type Way = 'left' | 'right' | 'up' | 'down';
+const WAYS: Readonly<Record<string, Way>> = {
+  ArrowLeft: 'left',
+  ArrowRight: 'right',
+  ArrowUp: 'up',
+  ArrowDown: 'down',
+};
+const TOWARD: Record<Way, [number, number]> = { left: [-1, 0], right: [1, 0], up: [0, 1], down: [0, -1] };
+
+/** The nearest thing in a direction: what lies straight ahead comes before what lies aside. */
+function nextOf(all: readonly PanelObject[], from: PanelObject, way: Way): PanelObject | undefined {
+  const middle = ({ u, v, wide, high }: PanelObject) => [u + wide / 2, v + high / 2] as const;
+  const [u, v] = middle(from);
+  const [du, dv] = TOWARD[way];
+  const far = (one: PanelObject) => {
+    const [a, b] = middle(one);
+    const ahead = (a - u) * du + (b - v) * dv;
+    const aside = Math.abs((a - u) * dv) + Math.abs((b - v) * du);
+    return ahead > 0.1 ? ahead + 2 * aside : Infinity;
+  };
+  return all.filter((one) => one !== from && far(one) < Infinity).sort((a, b) => far(a) - far(b))[0];
+}
+
+/**
+ * A panel as who stands before it sees it, to scale. Arrows go from thing to thing, Enter opens what it is; an opening is
+ * dragged, or moved with shift and the arrows.
+ */
+export function PanelPicture({
+  sheet,
+  opened,
+  onOpen,
+  onMove,
+}: {
+  sheet: PanelSheet;
+  /** The connection that is open. */
+  opened: string | null;
+  onOpen: (connectionId: string) => void;
+  onMove: (connectionId: string, at: { u: number; v: number }, label: string) => void;
+}) {
+  const { say } = useUnits();
+  const { face, objects, operator } = sheet;
+  const [here, setHere] = useState<string | null>(null);
+  const svg = useRef<SVGSVGElement>(null);
+  const held = useRef<{ id: string; u: number; v: number; x: number; y: number; px: number } | null>(null);
+  const [dragged, setDragged] = useState<{ id: string; u: number; v: number } | null>(null);
+  const first = objects.some(({ id }) => id === here) ? here : objects[0]?.id;
+  const highIn = Math.max(face.highIn, ...objects.map(({ v, high }) => v + high));
+  const within = (one: PanelObject, u: number, v: number) => ({
+    u: Math.min(Math.max(0, u), Math.max(0, face.wideIn - one.wide)),
+    v: Math.min(Math.max(0, v), Math.max(0, face.highIn - one.high)),
+  });
+  const key = (event: KeyboardEvent, one: PanelObject) => {
+    const way = WAYS[event.key];
+    if (event.key === 'Enter' || event.key === ' ') {
+      if (one.connection) onOpen(one.connection.id);
+    } else if (way && event.shiftKey && one.what === 'opening') {
+      const [du, dv] = TOWARD[way];
+      onMove(one.connection!.id, within(one, one.u + du * STEP_IN, one.v + dv * STEP_IN), one.label);
+    } else if (way) {
+      const next = nextOf(objects, one, way);
+      if (next) svg.current?.querySelector<SVGGElement>(`[data-object="${CSS.escape(next.id)}"]`)?.focus();
+    } else return;
+    event.preventDefault();
+    event.stopPropagation();
+  };
+  const release = (one: PanelObject) => {
+    const moved = dragged;
+    held.current = null;
+    setDragged(null);
+    if (moved && (moved.u !== one.u || moved.v !== one.v)) onMove(one.connection!.id, moved, one.label);
+  };
+  const drag = (event: PointerEvent, one: PanelObject) => {
+    const from = held.current;
+    if (!from || from.id !== one.id) return;
+    setDragged({
+      id: one.id,
+      ...within(
+        one,
+        from.u + (event.clientX - from.x) * from.px,
+        from.v - (event.clientY - from.y) * from.px,
+      ),
+    });
+  };
+  return (
+    <figure className={operator ? classes.wide : undefined}>
+      <figcaption>
+        {FACE_TITLES[face.face]}
+        {operator ? ', where the operator stands' : ''}
+      </figcaption>
+      <svg
+        ref={svg}
+        viewBox={`${-EDGE_IN} ${-highIn - EDGE_IN} ${face.wideIn + 2 * EDGE_IN} ${highIn + 2 * EDGE_IN}`}
+        style={{ width: '100%', maxHeight: operator ? 560 : 320 }}
+        role="group"
+        aria-label={`${FACE_TITLES[face.face]}, as who stands before it sees it`}
+      >
+        <rect
+          x={0}
+          y={-face.highIn}
+          width={face.wideIn}
+          height={face.highIn}
+          rx={0.6}
+          className={classes.plate}
+        />
+        {objects.map((object) => {
+          const one = dragged?.id === object.id ? { ...object, ...dragged } : object;
+          const Look = LOOKS[one.what];
+          const moves = one.what === 'opening';
+          return (
+            <g
+              key={one.id}
+              data-object={one.id}
+              data-color={one.color ?? 'none'}
+              data-moves={moves}
+              className={classes.object}
+              role={one.connection ? 'button' : 'img'}
+              aria-label={say(one.words)}
+              {...(one.connection ? { 'aria-pressed': opened === one.connection.id } : {})}
+              tabIndex={one.id === first ? 0 : -1}
+              onFocus={() => setHere(one.id)}
+              onClick={() => one.connection && onOpen(one.connection.id)}
+              onKeyDown={(event) => key(event, object)}
+              {...(moves
+                ? {
+                    style: { touchAction: 'none' },
+                    onPointerDown: (event: PointerEvent) => {
+                      event.currentTarget.setPointerCapture(event.pointerId);
+                      const px = 1 / (svg.current!.getScreenCTM()?.a ?? 1);
+                      held.current = {
+                        id: one.id,
+                        u: one.u,
+                        v: one.v,
+                        x: event.clientX,
+                        y: event.clientY,
+                        px,
+                      };
+                    },
+                    onPointerMove: (event: PointerEvent) => drag(event, object),
+                    onPointerUp: () => release(object),
+                    onPointerCancel: () => {
+                      held.current = null;
+                      setDragged(null);
+                    },
+                  }
+                : {})}
+            >
+              <rect
+                x={one.u}
+                y={-one.v - one.high}
+                width={one.wide}
+                height={one.high}
+                rx={0.4}
+                className={classes.focus}
+              />
+              <Look of={one} />
+              <Label of={one} />
+            </g>
+          );
+        })}
+      </svg>
+    </figure>
+  );
+}
