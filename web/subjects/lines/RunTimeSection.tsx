@@ -36,12 +36,12 @@ export function RunTimeSection() {
     <>
       <p className={sectionClasses.caution}>{lines.caution}</p>
       <ChartView chart={timeChart(time, until, supplied?.flowGpm ?? null, minute)} />
-      <p className={siteClasses.sliderName} id="minute-name">
+      <p className={siteClasses.sliderName} aria-hidden="true">
         Minutes from the first line
       </p>
       <div className={siteClasses.sliderRow}>
         <Slider
-          aria-labelledby="minute-name"
+          thumbLabel="Minutes from the first line"
           thumbProps={{ 'aria-valuetext': minutesInWords(minute) }}
           min={0}
           max={most}

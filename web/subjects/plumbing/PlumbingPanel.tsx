@@ -60,7 +60,13 @@ export function PlumbingPanel({ evaluation, bench }: PanelProps) {
                       key={one.id}
                       evaluation={evaluation}
                       bench={bench}
-                      mark={<Swatch color={one.color} />}
+                      mark={
+                        one.kind === 'discharge' ? (
+                          <Swatch color={one.color} />
+                        ) : (
+                          <span className={own.noSwatch} />
+                        )
+                      }
                       title={one.label}
                       says={say(`${hoseSize(one.sizeIn)} ${KIND_NAMES[one.kind].toLowerCase()}`)}
                       note={one.feedsId ? `Feeds: ${names.get(one.feedsId) ?? one.feedsId}` : null}
