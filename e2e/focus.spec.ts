@@ -120,7 +120,7 @@ test('keys work wherever the focus is but in a field, and single ones can be swi
   await expect(panel('Chassis')).toBeVisible();
   // On a choice, on a slider, on a view: all but fields of text.
   await page.getByRole('radio', { checked: true }).first().focus();
-  await page.keyboard.press('6');
+  await page.keyboard.press('7');
   await expect(panel('Tank')).toBeVisible();
   await page.getByRole('slider', { name: 'Water, slider' }).focus();
   await page.keyboard.press('m');

@@ -96,16 +96,18 @@ test('what is assumed is marked until it is chosen or confirmed', async ({ page 
   await expect(step(page, 'Pump')).not.toContainText('assumed');
   await open.click();
   const panel = page.getByRole('complementary', { name: 'Still assumed' });
-  await panel.getByRole('button', { name: 'Confirm Water' }).click();
+  await panel.getByRole('button', { name: 'Confirm Water', exact: true }).click();
   await expect.poll(count).toBe(start - 2);
   for (const name of [
     'Chassis',
     'Cab and crew',
     'Front bumper',
+    'Plumbing',
     'Arrangement',
     'Tank',
     'Foam',
     'Hose loads',
+    'Lines',
     'Ladders',
     'Body and compartments',
     'Equipment',

@@ -34,6 +34,7 @@ export interface ToggleChoice {
   kind: 'toggle';
   id: string;
   title: string;
+  fine?: true;
   options: ChoiceOption[];
 }
 

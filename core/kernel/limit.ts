@@ -22,6 +22,7 @@ export interface LimitKind {
     | 'seats'
     | 'mph'
     | 's'
+    | 'min'
     | 'in'
     | 'psi'
     | 'lbf'

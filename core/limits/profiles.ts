@@ -76,6 +76,8 @@ const HANDS: Record<string, number> = {
   reactionMoreLbf: 35,
   monitorS: 120,
   stretchFloorFt: 50,
+  energyMin: 60,
+  energyDriveMin: 40,
 };
 const NEXT_SUCTION_NOTE = `So that two of ${hoseSize(6)} supply ${gpm(2_000)} and three ${gpm(2_500)}`;
 
@@ -203,11 +205,15 @@ function structural(
 
 /** Least values of the interagency engine types that are brush trucks here. */
 const TYPES: [type: number, values: Record<string, number>, allowanceLb: number][] = [
-  [3, { pumpGpm: 150, tankGal: 500, hose15Ft: 1000, hose1Ft: 500, seats: 3 }, 1500],
-  [4, { pumpGpm: 50, tankGal: 750, hose15Ft: 300, hose1Ft: 300, seats: 2 }, 1500],
-  [5, { pumpGpm: 50, tankGal: 400, hose15Ft: 300, hose1Ft: 300, gvwrLb: 26_000, seats: 2 }, 1500],
-  [6, { pumpGpm: 50, tankGal: 150, hose15Ft: 300, hose1Ft: 300, gvwrLb: 19_500, seats: 2 }, 900],
-  [7, { pumpGpm: 10, tankGal: 50, hose1Ft: 200, gvwrLb: 14_000, seats: 2 }, 900],
+  [3, { pumpGpm: 150, pumpRoll: 1, tankGal: 500, hose15Ft: 1000, hose1Ft: 500, seats: 3 }, 1500],
+  [4, { pumpGpm: 50, pumpRoll: 1, tankGal: 750, hose15Ft: 300, hose1Ft: 300, seats: 2 }, 1500],
+  [
+    5,
+    { pumpGpm: 50, pumpRoll: 1, tankGal: 400, hose15Ft: 300, hose1Ft: 300, gvwrLb: 26_000, seats: 2 },
+    1500,
+  ],
+  [6, { pumpGpm: 50, pumpRoll: 1, tankGal: 150, hose15Ft: 300, hose1Ft: 300, gvwrLb: 19_500, seats: 2 }, 900],
+  [7, { pumpGpm: 10, pumpRoll: 1, tankGal: 50, hose1Ft: 200, gvwrLb: 14_000, seats: 2 }, 900],
 ];
 /** And of those that are pumpers. */
 const LARGE_TYPES: typeof TYPES = [

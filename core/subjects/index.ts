@@ -30,6 +30,7 @@ import { pump } from './pump/index.js';
 import { pumping } from './pumping/index.js';
 import { ride } from './ride/index.js';
 import { road } from './road/index.js';
+import { service } from './service/index.js';
 import { station } from './station/index.js';
 import { streets } from './streets/index.js';
 import { tank } from './tank/index.js';
@@ -67,6 +68,7 @@ export const house = new House(
     pump,
     pumping,
     plumbing,
+    service,
     layout,
     tank,
     foam,

@@ -2,9 +2,11 @@ import { withBlock } from '../build/index.js';
 import type { Build } from '../build/index.js';
 import { starterBuild } from '../demonstration/index.js';
 import type { Status } from '../kernel/index.js';
+import { withCrosslaysAt } from '../subjects/hose/index.js';
 import { withLineSaid } from '../subjects/lines/index.js';
 import { connections, withConnections } from '../subjects/plumbing/index.js';
 import type { Connection } from '../subjects/plumbing/index.js';
+import { withPump } from '../subjects/pump/index.js';
 import { withPumping } from '../subjects/pumping/index.js';
 import { house } from '../subjects/index.js';
 import { alone, briefed, strict } from './site-cases.js';
@@ -29,6 +31,25 @@ const plumbed = (build: Build, change: (one: Connection) => Partial<Connection> 
 const with1 = (id: string, to: Partial<Connection>, build = plain): Build =>
   plumbed(build, (one) => (one.id === id ? to : {}));
 const thin = with1('tankToPump', { sizeIn: 2 });
+/** A type 6 engine with a pump on its own engine; and a pumper whose pump has a battery. */
+const rolling = starterBuild('brush', 'Rolling', 'D');
+const electric = house.settle(withPump(plain, 'electric-1250'));
+/** A pump of a house that is too short for it, with the crosslays between it and the cab. */
+const cramped = house.settle(
+  withCrosslaysAt(
+    withPump(
+      house.withOwnPart(plain, {
+        id: 'short',
+        kind: 'pump',
+        likeId: 'compact-1250',
+        name: 'Short',
+        figures: [{ field: 'lengthIn', value: 20, source: 'drawing' }],
+      }),
+      'short',
+    ),
+    'ahead',
+  ),
+);
 const site = (liftFt: number) => ({ liftFt, reachFt: 10 });
 
 /** Each check of the water: a build that passes it, one that does not, and how that stands. */
@@ -75,6 +96,9 @@ export const WATER_CASES: [string, Build, Build, Status][] = [
     alone(plain, 'winter', { hard: 'hard' }),
     'caution',
   ],
+  ['service', plain, cramped, 'caution'],
+  ['pumpRoll', rolling, strict(rolling, 'pumpRoll', 2), 'fails'],
+  ['pumpEnergy', electric, strict(electric, 'energyDriveMin', 80), 'fails'],
   ['lineAlone', plain, thin, 'fails'],
   ['together', plain, thin, 'fails'],
   ['reaction', plain, withLineSaid(plain, 'h1', { nozzleId: 'bore-1-1-4', crew: 1 }), 'caution'],
@@ -96,6 +120,10 @@ const lasts = (gallons: number, path: number, flow: number): number => {
   const knee = 0.2 * gallons * (flow / path) ** 2;
   return (gallons + knee) / flow;
 };
+
+/** Two lines of 150 gpm at 144.75 psi; 126 kWh less 0.075 a mile and 1,000 lb of the truck, 92 % of it at the shaft. */
+const energyMin = (miles: number): number =>
+  ((126 - (miles * 0.075 * 41_040.5) / 1000) * 0.92 * 60) / (((300 * 144.75) / 1714 / 0.62) * 0.745699872);
 
 /** What each comes to, worked by hand. */
 export const WATER_FIGURES: typeof SITE_FIGURES = {
@@ -125,6 +153,10 @@ export const WATER_FIGURES: typeof SITE_FIGURES = {
     [(((Math.PI / 4) * 36 * 40) / 144 + 1.75) * (60 / 16), 30],
   ],
   pumpWinter: ['pieces', [0, 0], [1, 0]],
+  // Forward 22 in and 2 around, between rails of 34; in the short house 26 and 2 through 20 less 4.
+  service: ['in', [24, 34], [28, 16]],
+  pumpRoll: ['pieces', [1, 1], [1, 2]],
+  pumpEnergy: ['min', [energyMin(20), 60], [energyMin(40), 60]],
   lineAlone: ['gpm', [150, 150], [150, bore(1.125, 50)]],
   together: ['gpm', [300, 300], [150, 300]],
   reaction: ['lbf', [0.0505 * 150 * Math.sqrt(75), 95], [1.57 * 1.25 ** 2 * 50, 75]],

@@ -18,6 +18,7 @@ export const RANK = {
   walkway: 40,
   pump: 50,
   preconnectsBehind: 60,
+  secondPump: 65,
   turntable: 70,
   body: 80,
 } as const;

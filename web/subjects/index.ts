@@ -14,6 +14,7 @@ import { limits } from './limits';
 import { lines } from './lines';
 import { money } from './money';
 import { plumbing } from './plumbing';
+import { service } from './service';
 import { station } from './station';
 import { streets } from './streets';
 import { weights } from './weights';
@@ -27,6 +28,7 @@ const FACES: Readonly<Record<string, Face>> = {
   limits,
   plumbing,
   lines,
+  service,
   body,
   brief,
   station,

@@ -8,6 +8,7 @@ import { lineAtNozzle, USUAL_COEFFICIENTS } from './hydraulics.js';
 import type { Lay, Line, LineAt, Nozzle } from './hydraulics.js';
 import type { NozzlePart } from './parts.js';
 import { sourcesOf } from './sources.js';
+import type { From } from './together.js';
 import type { Source } from './sources.js';
 
 /** A line of this truck with all that is known of it. */
@@ -26,6 +27,8 @@ export interface TruckLine extends Line {
   runs: boolean;
   /** What is said of it beyond the usual; null where nothing is. */
   entry: LineEntry | null;
+  /** What of the truck feeds its discharge. */
+  from: From;
   /** Comes with the truck, from a bed or a monitor. */
   source: Source | null;
   /** What it does with the pressure that its nozzle asks for. */
@@ -126,6 +129,7 @@ function lineOf(
     part,
     hose,
     outlet,
+    from: outlet?.fedFrom ?? 'pump',
     crew: said.crew ?? ((sizeIn ?? 0) >= CREW.fromIn ? CREW.large : CREW.usual),
     isMonitor,
     held: !isMonitor && part.use !== 'sweep',

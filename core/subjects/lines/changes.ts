@@ -65,7 +65,7 @@ export const linesChanges: Changes[] = [
   },
   {
     kind: NOZZLE,
-    helps: ['together', 'tankTime'],
+    helps: ['together', 'tankTime', 'pumpEnergy'],
     offer: (evaluation) =>
       evaluation
         .read(running)

@@ -1,11 +1,13 @@
 import { check, fromBuild, limitKind, limitOf } from '../../kernel/index.js';
 import type { Check, Judgement } from '../../kernel/index.js';
-import { counted, feet, formatWhole, gal, gpm, lbf, listed, psi, within } from '../../units/index.js';
+import { counted, feet, formatWhole, gal, gpm, lbf, listed, mph, psi, within } from '../../units/index.js';
 import { counting, placesCheck } from '../brief/index.js';
 import type { AtPlace } from '../brief/index.js';
 import { tankPathGpm } from '../plumbing/index.js';
 import { chosenPump } from '../pump/index.js';
+import { pumpingMin } from '../pumping/index.js';
 import { highFt } from '../road/index.js';
+import { inService } from '../weights/index.js';
 import { truckLines } from './all.js';
 import type { TruckLine } from './all.js';
 import { eachAlone, fromTheSupply, fromTheTank, running, supply, supplyMin, tankTime } from './flows.js';
@@ -18,6 +20,8 @@ export const linesLimits = {
   reactionTwoLbf: limitKind('Reaction that two hold', 'lbf', 'most', 20, 400),
   reactionMoreLbf: limitKind('Reaction that each further one holds', 'lbf', 'reckon', 0, 200, 'smaller'),
   monitorS: limitKind('A monitor runs from the tank for', 's', 'least', 10, 1_200),
+  energyMin: limitKind('A battery pumps for', 'min', 'least', 1, 1_000),
+  energyDriveMin: limitKind('Minutes driven before it pumps', 'min', 'reckon', 0, 600),
   stretchFloorFt: limitKind('Hose for each floor above the ground floor', 'ft', 'reckon', 10, 200),
 };
 
@@ -27,6 +31,7 @@ const PATH: Record<Stop, string> = {
   power: 'its drive has no more power',
   supply: 'the way of the water to the pump carries no more',
   intake: 'the supply falls below what must be left at the intake',
+  nothing: 'what should feed it is not there',
 };
 /** Why lines that run together don't get all that they ask. */
 export const STOP_WORDS = PATH;
@@ -249,4 +254,39 @@ const stretch = placesCheck(
   },
 );
 
-export const linesChecks: Check[] = [alone, runTogether, reaction, monitors, untilSupply, drafts, stretch];
+/** A truck on its way drives at about so many miles an hour. */
+const ON_ITS_WAY_MPH = 30;
+
+const energy = check(
+  'lines',
+  { id: 'pumpEnergy', title: 'Energy for pumping', steps: ['pump', 'lines'] },
+  [chosenPump, fromTheTank, limitOf('energyMin'), limitOf('energyDriveMin'), inService],
+  (pump, of, limit, driving, { weights }) => {
+    if (pump?.drive !== 'electric' || pump.batteryKwh === undefined || !of || of.shaftHp <= 0 || !limit)
+      return null;
+    const driven = driving?.value ?? 0;
+    const actual = pumpingMin(pump.batteryKwh, of.shaftHp, (driven / 60) * ON_ITS_WAY_MPH, weights.totalLb);
+    const margin = actual - limit.value;
+    return {
+      status: margin < 0 ? 'fails' : 'holds',
+      actual,
+      limit: limit.value,
+      margin,
+      unit: 'min',
+      state: { id: 'inService', name: 'In service' },
+      basis: limit.basis,
+      words: `After ${formatWhole(driven)} min of driving at ${mph(ON_ITS_WAY_MPH)}, ${formatWhole(pump.batteryKwh)} kWh pump ${gpm(of.flowGpm)} at ${psi(of.dischargePsi)} for ${minutesInWords(actual)}, of at least ${formatWhole(limit.value)} min. Cold, age and an engine that charges change it: the maker’s figures decide.`,
+    };
+  },
+);
+
+export const linesChecks: Check[] = [
+  alone,
+  runTogether,
+  reaction,
+  monitors,
+  untilSupply,
+  drafts,
+  stretch,
+  energy,
+];

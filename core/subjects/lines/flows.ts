@@ -2,7 +2,7 @@ import { fromBuild, reading } from '../../kernel/index.js';
 import { brief, counting, linesOf } from '../brief/index.js';
 import { tankPathGpm } from '../plumbing/index.js';
 import { chosenPump, curveOf } from '../pump/index.js';
-import { efficiency, powerForPump } from '../pumping/index.js';
+import { efficiency, HIGH_STAGE, powerForPump, secondPump } from '../pumping/index.js';
 import { highFt } from '../road/index.js';
 import { coefficients, truckLines } from './all.js';
 import type { TruckLine } from './all.js';
@@ -19,9 +19,22 @@ export const USUAL_LAY = { layIn: 5, layFt: 300, lays: 1, relayPsi: 150 } as con
 /** The pump as lines are fed by it; null without one. */
 export const feeding = reading(
   'lines',
-  [chosenPump, powerForPump, efficiency],
-  (pump, power, share): Feeding | null =>
-    pump && { curve: curveOf(pump), hp: power?.hp ?? null, efficiency: share },
+  [chosenPump, powerForPump, efficiency, fromBuild(({ pumping }) => pumping.highStage), secondPump],
+  (pump, power, share, high, second): Feeding | null =>
+    pump && {
+      curve: curveOf(pump),
+      hp: power?.hp ?? null,
+      efficiency: share,
+      ...(high ? { high: HIGH_STAGE.curve } : {}),
+      ...(second
+        ? {
+            second: {
+              curve: curveOf(second),
+              sharesEngine: second.drive === 'pto' || second.drive === 'midship',
+            },
+          }
+        : {}),
+    },
 );
 
 /** The tank as a supply. */

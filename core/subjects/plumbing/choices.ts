@@ -21,6 +21,7 @@ const {
   byHand,
   reliefPsi,
   check,
+  fedFrom,
   primer,
   foam,
   air,
@@ -30,7 +31,7 @@ const {
 } = CONNECTION_FIELDS;
 
 /** What is worth asking of a connection of its kind. */
-function fieldsOf(one: Connection) {
+function fieldsOf(one: Connection, others: boolean) {
   const { kind } = one;
   const outlet = kind === 'discharge';
   return {
@@ -38,6 +39,7 @@ function fieldsOf(one: Connection) {
     ...(isPowered(one) ? { byHand } : {}),
     ...(kind === 'intake' ? { reliefPsi, primer } : {}),
     ...(outlet ? { foam, air } : {}),
+    ...(outlet && others ? { fedFrom } : {}),
     ...(kind === 'directFill' || kind === 'tankToPump' ? { check } : {}),
     ...(kind === 'tankToPump' || kind === 'dump' || kind === 'directFill' ? { gpm } : {}),
   };
@@ -71,10 +73,16 @@ export function connectionChoices(evaluation: Evaluation, id: string): Choice[] 
   });
   const place = evaluation.read(openingsAt).get(id);
   const there = evaluation.read(fed);
-  const [first, ...rest] = choicesOfLine(`connection-${id}`, fieldsOf(one), one, edit, {
-    has: 'It has',
-    usual: { gpm: passes(one), reliefPsi: USUAL_RELIEF_PSI },
-  });
+  const [first, ...rest] = choicesOfLine(
+    `connection-${id}`,
+    fieldsOf(one, build.pumping.highStage !== undefined || build.pumping.secondId !== undefined),
+    one,
+    edit,
+    {
+      has: 'It has',
+      usual: { gpm: passes(one), reliefPsi: USUAL_RELIEF_PSI },
+    },
+  );
   const feeds: Choice[] =
     one.kind === 'discharge' && there.length > 0
       ? [

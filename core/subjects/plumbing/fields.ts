@@ -67,6 +67,14 @@ export const GAUGE_NAMES: Record<(typeof GAUGES)[number], string> = {
   both: 'Pressure and flow',
 };
 
+/** What feeds a discharge, where it is not the pump itself. */
+export const FEEDERS = ['high', 'second'] as const;
+export type Feeder = (typeof FEEDERS)[number];
+export const FEEDER_NAMES: Record<Feeder, string> = {
+  high: 'The high-pressure stage',
+  second: 'The second pump',
+};
+
 /** Colors that tell one handle from another at night; the label beside it says the same in words. */
 export const COLORS = [
   'red',
@@ -138,6 +146,8 @@ export const CONNECTION_FIELDS = {
   reliefPsi: field.optional(field.amount('Relief valve set at', 'psi', { min: 50, max: 400, step: 5 })),
   ends: field.optional(field.oneOf('At its end', ENDS, END_NAMES)),
   adapterIn: field.optional(field.amount('Adapter to', 'size', { min: 0.75, max: 10 })),
+  /** The pump itself where left out. */
+  fedFrom: field.optional(field.oneOf('Fed by', FEEDERS, FEEDER_NAMES)),
   /** The bed or the monitor that it feeds. */
   feedsId: field.optional(field.id('Feeds')),
   /** What the maker says that it passes; the usual of its size where left out. */

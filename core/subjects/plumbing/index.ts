@@ -30,7 +30,7 @@ export type { Face, FaceAt } from './faces.js';
 export { fedBy, LINE_FT, WATERWAY } from './fed.js';
 export type { Fed } from './fed.js';
 export * from './fields.js';
-export { controlId, isPowered, openingsAt, panelSheets } from './panel.js';
+export { controlId, isPowered, openingsAt, panelSheets, worked } from './panel.js';
 export type { PanelObject, PanelSheet } from './panel.js';
 export { connections, fed, usualConnections } from './usual.js';
 

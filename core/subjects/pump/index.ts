@@ -64,6 +64,14 @@ const changes: Changes[] = [
   },
   {
     kind: PUMP,
+    helps: ['pumpRoll'],
+    offer: (evaluation) =>
+      suiting(evaluation.build)
+        .filter((part) => part.pumpAndRoll && part.ratedGpm >= (evaluation.limit('pumpGpm')?.value ?? 0))
+        .map((part) => atOnce(PUMP, part.name, (on) => withPump(on, part.id))),
+  },
+  {
+    kind: PUMP,
     helps: ['pumpPower'],
     offer: (evaluation) => {
       const now = evaluation.read(ratedGpm);

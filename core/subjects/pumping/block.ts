@@ -1,4 +1,4 @@
-import { block, field, withBlock } from '../../build/index.js';
+import { block, field, settled, withBlock } from '../../build/index.js';
 import type { BlockOf, Build } from '../../build/index.js';
 
 export const GOVERNORS = ['pressure', 'speed', 'throttle'] as const;
@@ -39,6 +39,10 @@ export const pumpingBlock = block({
     /** As usual at such a pump where left out. */
     governor: field.optional(field.oneOf('Governor', GOVERNORS, GOVERNOR_NAMES)),
     primer: field.optional(field.oneOf('Priming', PRIMERS, PRIMER_NAMES)),
+    /** A stage for high pressure beside the normal ones. */
+    highStage: yes('High-pressure stage'),
+    /** A second pump, on its own skid behind the cab. */
+    secondId: field.optional(field.part('Second pump', 'pump')),
     /** Hard suction that is coupled to draft; two lengths of ten feet where left out. */
     suctionFt: field.optional(field.amount('Suction hose at draft', 'ft', { min: 5, max: 60, step: 1 })),
     ...EXTRA_FIELDS,
@@ -59,3 +63,11 @@ export const USUAL_SUCTION_FT = 20;
 
 export const withPumping = (build: Build, change: Partial<Omit<Build['pumping'], 'version'>>): Build =>
   withBlock(build, 'pumping', change);
+
+/** Without a pump there is none beside it. */
+export function settlePumping(build: Build): Build {
+  const { highStage, secondId, ...rest } = build.pumping;
+  return build.pump.partId !== undefined || (highStage === undefined && secondId === undefined)
+    ? build
+    : settled(build, 'pumping', rest);
+}

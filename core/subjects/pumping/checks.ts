@@ -6,7 +6,8 @@ import { connections, isIntake } from '../plumbing/index.js';
 import { chosenPump } from '../pump/index.js';
 import { EXTRA_FIELDS, EXTRAS, PRIMER_NAMES } from './block.js';
 import type { Extra } from './block.js';
-import { neededByPump, powerForPump, primer, primingS, suctionFt } from './power.js';
+import { secondPump } from './second.js';
+import { neededByPump, powerForPump, primer, primingS, rollingCurve, suctionFt } from './power.js';
 
 export const pumpingLimits = {
   pumpEfficiencyPct: limitKind(
@@ -17,6 +18,7 @@ export const pumpingLimits = {
     90,
     'smaller',
   ),
+  pumpRoll: limitKind('Pumps that work while the truck rolls', 'pieces', 'least', 0, 2),
   primeS: limitKind('Time to prime', 's', 'most', 5, 120),
   primeLargeS: limitKind('Time to prime a large pump', 's', 'most', 5, 180),
   primeLargeFromGpm: limitKind('Large pumps begin at', 'gpm', 'reckon', 250, 4_000),
@@ -110,4 +112,31 @@ const winter = check(
   },
 );
 
-export const pumpingChecks: Check[] = [power, priming, winter];
+const rolls = check(
+  'pumping',
+  { id: 'pumpRoll', title: 'Pumping while it rolls', steps: ['pump'] },
+  [chosenPump, secondPump, limitOf('pumpRoll')],
+  (pump, second, asked) => {
+    if (!asked) return null;
+    const [curve] = [pump, second].flatMap((one) => {
+      const of = one && rollingCurve(one);
+      return of ? [of] : [];
+    });
+    const actual = [pump, second].filter((one) => one?.pumpAndRoll).length;
+    const margin = actual - asked.value;
+    return {
+      status: margin < 0 ? 'fails' : 'holds',
+      actual,
+      limit: asked.value,
+      margin,
+      unit: 'pieces',
+      state: null,
+      basis: asked.basis,
+      words: curve
+        ? `At a walking pace it pumps up to ${gpm(curve[0]!.gpm)}, at that flow with ${psi(curve[0]!.psi)}.`
+        : `${pump ? `A ${pump.drive} pump of ${gpm(pump.ratedGpm)} stands still to pump` : 'There is no pump: 0 of 1 that pumps while the truck rolls'}.`,
+    };
+  },
+);
+
+export const pumpingChecks: Check[] = [power, priming, winter, rolls];

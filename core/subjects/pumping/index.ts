@@ -1,22 +1,21 @@
-import type { Build } from '../../build/index.js';
-import { atOnce, choicesOfLine, component, fromBuild, madeOf, reading, usd } from '../../kernel/index.js';
-import type { ChangeKind, Changes, Choice, Component, InCommon, Subject } from '../../kernel/index.js';
+import { atOnce, component, fromBuild, madeOf, reading, usd } from '../../kernel/index.js';
+import type { ChangeKind, Changes, Component, InCommon, Subject } from '../../kernel/index.js';
 import { bodyPlace, pumpHouse } from '../../truck/index.js';
 import { listed, within } from '../../units/index.js';
-import { chosenPump, panelPlacesOf, placeOfPump, pumpIn, skid, withPanelAt } from '../pump/index.js';
-import type { Pump } from '../pump/index.js';
-import { PANEL_PLACE_NAMES } from '../pump/index.js';
+import { chosenPump, pumpShelf, skid } from '../pump/index.js';
 import {
   EXTRA_FIELDS,
   GOVERNOR_NAMES,
   PRIMER_NAMES,
   pumpingBlock,
-  USUAL_SUCTION_FT,
+  settlePumping,
   withPumping,
 } from './block.js';
-import type { Extra, Governor } from './block.js';
+import type { Extra } from './block.js';
 import { extras, pumpingChecks, pumpingLimits } from './checks.js';
-import { primer } from './power.js';
+import { pumpingChoices, usualGovernor } from './choices.js';
+import { HIGH_STAGE, primer } from './power.js';
+import { secondAlong, secondComponents } from './second.js';
 
 export { withPumping } from './block.js';
 export { largestIntake } from './checks.js';
@@ -26,11 +25,15 @@ export {
   neededByPump,
   powerForPump,
   primer,
+  HIGH_STAGE,
   primingS,
   pumpingMin,
+  rollingCurve,
+  stagePosition,
   suctionFt,
   worstPoint,
 } from './power.js';
+export { secondPump } from './second.js';
 export type { DrivePower, WorstPoint } from './power.js';
 
 /** What each weighs and costs, and how high over the foot of the pump it is; lb, cents, in. */
@@ -43,13 +46,32 @@ const WEIGHS: Record<Extra, { lb: number; cents: number; upIn: number }> = {
   primerCutOff: { lb: 3, cents: usd(240), upIn: 16 },
 };
 
+const hasHighStage = fromBuild(({ pumping: of }) => of.highStage !== undefined);
+
 const components = reading(
   'pumping',
-  [chosenPump, extras, pumpHouse, skid, bodyPlace],
-  (pump, has, house, at, body): Component[] => {
+  [chosenPump, extras, pumpHouse, skid, bodyPlace, secondComponents, hasHighStage],
+  (pump, has, house, at, body, second, high): Component[] => {
     const box = house ?? (at && { x0: at.x0, x1: at.x1, z0: body.deckIn });
-    if (!pump || !box) return [];
-    return has.map((one) =>
+    if (!pump || !box) return second;
+    const stage = high
+      ? [
+          component({
+            id: 'pumping.highStage',
+            name: pumpingBlock.fields.highStage.title,
+            group: 'Pump',
+            step: 'pump',
+            weightLb: HIGH_STAGE.weightLb,
+            priceCents: HIGH_STAGE.priceCents,
+            made: madeOf('pump-high-stage'),
+            xIn: (box.x0 + box.x1) / 2,
+            yIn: 0,
+            zIn: box.z0 + STAGE_UP_IN,
+            needs: 'pump',
+          }),
+        ]
+      : [];
+    const fitted = has.map((one) =>
       component({
         id: `pumping.${one}`,
         name: EXTRA_FIELDS[one].title,
@@ -64,58 +86,33 @@ const components = reading(
         needs: 'pump',
       }),
     );
+    return [...second, ...stage, ...fitted];
   },
 );
 
-/** The governor that such a pump usually has. */
-const usualGovernor = ({ panel }: Pick<Pump, 'panel'>): Governor =>
-  panel === 'skid' ? 'throttle' : 'pressure';
-
-function choices(build: Build): Choice[] {
-  const pump = pumpIn(build);
-  if (!pump) return [];
-  const of = build.pumping;
-  const { governor, primer: kind, suctionFt, ...fitted } = pumpingBlock.fields;
-  const must = <F extends { optional?: true }>({ optional: _optional, ...field }: F) => field;
-  const usual: Record<string, unknown> = {
-    governor: usualGovernor(pump),
-    primer: pump.drive === 'auxiliary' ? 'exhaust' : 'electric',
-    suctionFt: USUAL_SUCTION_FT,
-  };
-  /** What is as usual is not said. */
-  const asUsual = (change: Record<string, unknown>) =>
-    Object.fromEntries(Object.entries(change).map(([key, to]) => [key, to === usual[key] ? undefined : to]));
-  const places = panelPlacesOf(pump, placeOfPump(pump, build.pump.at));
-  const at = build.pump.panelAt ?? places[0]!;
-  return [
-    {
-      kind: 'pick',
-      id: 'panel-at',
-      title: 'Where the operator stands',
-      compact: true,
-      fine: true,
-      options: places.map((place) => ({
-        id: place,
-        label: PANEL_PLACE_NAMES[place].replace(/^./, (first) => first.toUpperCase()),
-        chosen: place === at,
-        build: place === at ? build : withPanelAt(build, place),
-      })),
-    },
-    ...choicesOfLine(
-      'pumping',
-      { governor: must(governor), primer: must(kind), suctionFt: must(suctionFt), ...fitted },
-      { ...usual, ...of },
-      (change) => withPumping(build, asUsual(change)),
-      { has: 'Against heat, frost and pressure' },
-    ).map((choice): Choice =>
-      choice.kind === 'pick' || choice.kind === 'amount' ? { ...choice, fine: true } : choice,
-    ),
-  ];
-}
+/** The high-pressure stage is built to the pump, that high over the foot of its house, in. */
+const STAGE_UP_IN = 20;
 
 const WINTER: ChangeKind = { id: 'winter', title: 'Winter' };
 const PRIMER: ChangeKind = { id: 'primer', title: 'Priming' };
+const SECOND: ChangeKind = { id: 'secondPump', title: 'Second pump', costs: 'much' };
 const changes: Changes[] = [
+  {
+    kind: SECOND,
+    helps: ['pumpRoll'],
+    offer: ({ build }) =>
+      build.pumping.secondId !== undefined || build.pump.partId === undefined
+        ? []
+        : pumpShelf
+            .in(build)
+            .all()
+            .filter(({ panel, drive }) => panel === 'skid' && drive === 'auxiliary')
+            .map((part) =>
+              atOnce(SECOND, `A second pump: ${within(part.name)}`, (on) =>
+                withPumping(on, { secondId: part.id }),
+              ),
+            ),
+  },
   {
     kind: WINTER,
     helps: ['pumpWinter'],
@@ -141,10 +138,12 @@ export const pumping: Subject = {
   under: 'pump',
   limits: pumpingLimits,
   block: pumpingBlock,
+  settle: settlePumping,
+  along: secondAlong,
   components,
   checks: pumpingChecks,
   changes,
-  choices,
+  choices: pumpingChoices,
   common: reading(
     'pumping',
     [chosenPump, fromBuild(({ pumping: of }) => of.governor)],

@@ -99,3 +99,35 @@ export const pumpingMin = (usableKwh: number, shaftHp: number, miles: number, gr
   const left = Math.max(0, usableKwh - miles * KWH_PER_MILE_1000_LB * (grossLb / 1_000));
   return shaftHp <= 0 ? Infinity : (left * MOTOR_SHARE * 60) / (shaftHp * KW_PER_HP);
 };
+
+/** A stage for high pressure: its points, as data of such a stage; what it weighs and costs. */
+export const HIGH_STAGE = {
+  curve: [
+    { gpm: 120, psi: 400 },
+    { gpm: 75, psi: 550 },
+    { gpm: 25, psi: 620 },
+  ] as CurvePoint[],
+  weightLb: 145,
+  priceCents: 1_180_000,
+};
+
+/** At a walking pace an engine that drives pump and wheels turns at this share of its pumping speed. */
+const WALKING_SHARE = 0.55;
+
+/**
+ * What a pump gives while the truck rolls at a walking pace (formulas: pump and roll): one that has its own engine or
+ * motor all of its curve; one on a power take-off turns more slowly, and its flow falls as the speed, its pressure as the
+ * square of it. Null where it can't.
+ */
+export function rollingCurve(pump: Pump): CurvePoint[] | null {
+  if (!pump.pumpAndRoll) return null;
+  if (pump.drive === 'auxiliary' || pump.drive === 'electric') return curveOf(pump);
+  return curveOf(pump).map(({ gpm, psi }) => ({ gpm: gpm * WALKING_SHARE, psi: psi * WALKING_SHARE ** 2 }));
+}
+
+/** In which position a pump of two stages works at a flow: pressure up to half its rating, volume above; null for others. */
+export const stagePosition = (
+  pump: Pick<Pump, 'stages' | 'ratedGpm'>,
+  gpm: number,
+): 'pressure' | 'volume' | null =>
+  pump.stages === 2 ? (gpm <= pump.ratedGpm / 2 ? 'pressure' : 'volume') : null;
