@@ -165,7 +165,7 @@ describe('the catalog', () => {
       '2026-11': 'f3f1f0d5ce32',
       '2026-12': 'b9fb09314297',
       '2027-01': 'dc8adafd9f37',
-      '2027-02': 'ed6e4e33d767',
+      '2027-02': '3ae2ebdbd94f',
     };
     expect(EDITIONS[house.edition]).toBe(hash);
   });
