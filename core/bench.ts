@@ -5,6 +5,8 @@ import { DEMONSTRATION } from './demonstration/index.js';
 import type { Evaluation } from './kernel/index.js';
 import { FAMILY_PLACES } from './subjects/equipment/index.js';
 import { house } from './subjects/index.js';
+import { fromHydrant, lineAtNozzle, together } from './subjects/lines/index.js';
+import { testedCurve } from './subjects/pump/index.js';
 import { components } from './truck/index.js';
 
 const pumper = DEMONSTRATION[0]!.builds[0]!;
@@ -69,6 +71,28 @@ for (const [what, edit] of EDITS) {
     `  ${after.worked.size} of ${house.subjects.length} subjects ran: ${[...after.worked].sort().join(', ') || 'none'}`,
   );
 }
+/** Fifteen lines of every kind, more than the pump gives, so that it is looked for what it does give. */
+const fifteen = Array.from({ length: 15 }, (_, i) => {
+  const line = {
+    lays: [{ lengthFt: 100 + 25 * i, coefficient: [15.5, 8, 2][i % 3]! }],
+    nozzle: { type: 'fog' as const, ratedGpm: 95 + 20 * i, ratedPsi: 100, pressurePsi: 100 },
+    elevationFt: 5 * (i % 4),
+    applianceLossPsi: 0,
+  };
+  return { ...line, id: `line${i}`, from: 'pump' as const, asked: lineAtNozzle(line) };
+});
+const feed = { curve: testedCurve(1_500), hp: 300, efficiency: 0.62 };
+time('Fifteen lines together from a hydrant', 1000, () =>
+  together(
+    fifteen,
+    feed,
+    fromHydrant(
+      'H',
+      { staticPsi: 70, residualPsi: 45, flowGpm: 1_200 },
+      { lengthFt: 300, parallel: 1, coefficient: 0.08 },
+    ),
+  ),
+);
 time('One option: what it changes', 1000, (run) => now.with(house.settle(EDITS[0]![1](run))).figures());
 for (const { builds } of DEMONSTRATION) {
   for (const of of builds) {

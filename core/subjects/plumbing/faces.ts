@@ -35,8 +35,8 @@ const EDGE_IN = 2;
 const TOP_PANEL_IN = { wide: 66, high: 30 };
 /** In the cab as wide and high, in. */
 const CAB_PANEL_IN = { wide: 24, high: 18 };
-/** Beside the compartment at the rear: from the middle outward, over and under the frame's top; in. */
-const REAR_IN = { from: -46, wide: 92, over: 34, under: 6 };
+/** At the driver's corner beside the compartment at the rear: from there inward, over and under the frame's top; in. */
+const REAR_IN = { from: -47, wide: 22, over: 34, under: 6 };
 /** The face of a bumper: from side to side, under the frame's top; in. */
 const FRONT_IN = { half: 40, from: -18, to: -4 };
 /** Behind the rear wheels: free at the ends, under and over the frame's top; in. */

@@ -24,6 +24,8 @@ export interface PanelObject extends Placed {
 export interface PanelSheet {
   face: FaceAt;
   objects: PanelObject[];
+  /** How large its gauges and handles are made, of their usual size. */
+  share: number;
   /** By how much it is too small for what stands on it, in; 0 where it is large enough. */
   overIn: number;
   /** Whether the operator stands before it. */
@@ -82,12 +84,15 @@ const opening = (of: Connection): Piece => ({
 /** The id under which a connection's control stands on the panel. */
 export const controlId = (id: string): string => `${id}.control`;
 
-const control = ({ id, gauge }: Connection): Piece => ({
+const control = ({ id, gauge }: Connection, share: number): Piece => ({
   id: controlId(id),
-  wide: CONTROL_IN.wide,
-  high: gauge === 'none' ? CONTROL_IN.without : CONTROL_IN.withGauge,
+  wide: CONTROL_IN.wide * share,
+  high: (gauge === 'none' ? CONTROL_IN.without : CONTROL_IN.withGauge) * share,
   band: BAND.control,
 });
+
+/** Where a panel is small its gauges and handles are made smaller, down to a little more than half. */
+const SHARES = [1, 0.85, 0.7, 0.6] as const;
 
 const openingWords = ({ kind, label, sizeIn, color }: Connection): string =>
   `${label}: ${kind === 'intake' ? 'intake' : 'discharge'} of ${hoseSize(sizeIn)}${color ? `, ${COLOR_NAMES[color].toLowerCase()}` : ''}`;
@@ -115,15 +120,23 @@ export function sheetsOf(
       : [];
     const instruments = operator ? own.filter(({ level }) => !level || levels.includes(level)) : [];
     if (openings.length + controls.length + instruments.length === 0) return [];
-    const { placed, overIn } = onPanel(
-      [
-        ...openings.map(opening),
-        ...controls.map(control),
-        ...instruments.map(({ id, wide, high }) => ({ id, wide, high, band: BAND.instrument })),
-      ],
-      face.wideIn,
-      face.highIn,
-    );
+    const laid = (share: number) =>
+      onPanel(
+        [
+          ...openings.map(opening),
+          ...controls.map((of) => control(of, share)),
+          ...instruments.map(({ id, wide, high }) => ({
+            id,
+            wide: wide * share,
+            high: high * share,
+            band: BAND.instrument,
+          })),
+        ],
+        face.wideIn,
+        face.highIn,
+      );
+    const fits = SHARES.find((share) => laid(share).overIn === 0) ?? SHARES.at(-1)!;
+    const { placed, overIn } = laid(fits);
     const at = new Map(placed.map((piece) => [piece.id, piece]));
     const shown = (of: Connection) => ({
       connection: of,
@@ -133,6 +146,7 @@ export function sheetsOf(
     return [
       {
         face,
+        share: fits,
         overIn,
         operator,
         objects: [

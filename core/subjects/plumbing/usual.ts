@@ -58,12 +58,13 @@ export function usually(id: string, said: Said): Connection {
   const outlet = kind === 'discharge';
   const open = at !== 'within' && said.feedsId === undefined && kind !== 'dump';
   const large = sizeIn > SLOW_FROM_IN;
+  const valve = said.valve ?? (kind === 'intake' && large ? 'none' : 'manual');
   return {
     id,
     coupling: open ? 'thread' : 'piped',
-    valve: kind === 'intake' && large ? 'none' : 'manual',
+    valve,
     gauge: !outlet ? 'none' : foam || air ? 'both' : 'pressure',
-    ...(sizeIn >= SLOW_FROM_IN && !(kind === 'intake' && large) ? { slow: 'yes' as const } : {}),
+    ...(sizeIn >= SLOW_FROM_IN && valve !== 'none' ? { slow: 'yes' as const } : {}),
     ...(at === 'within' ? {} : { drain: 'yes' as const }),
     ...(kind === 'directFill' || kind === 'tankToPump' ? { check: 'yes' as const } : {}),
     ...(open ? { ends: 'cap' as const } : {}),

@@ -24,14 +24,20 @@ function inTwo(label: string): string[] {
   return cuts.reduce((best, lines) => (longest(lines) < longest(best) ? lines : best));
 }
 
-function Label({ of }: { of: PanelObject }) {
+/** A thing with how large it is made, of its usual size. */
+interface Sized {
+  of: PanelObject;
+  k: number;
+}
+
+function Label({ of, k }: Sized) {
   const lines = inTwo(of.label);
   const longest = Math.max(...lines.map(({ length }) => length));
-  const size = Math.min(LETTER.highIn[lines.length - 1]!, (of.wide + 0.4) / (longest * LETTER.wide));
+  const size = Math.min(k * LETTER.highIn[lines.length - 1]!, (of.wide + 0.4) / (longest * LETTER.wide));
   return (
     <text className={classes.label} fontSize={size} aria-hidden="true">
       {lines.map((line, i) => (
-        <tspan key={line} x={of.u + of.wide / 2} y={-of.v - LABEL_IN + size * (i + 0.95)}>
+        <tspan key={line} x={of.u + of.wide / 2} y={-of.v - LABEL_IN * k + size * (i + 0.95)}>
           {line}
         </tspan>
       ))}
@@ -40,7 +46,7 @@ function Label({ of }: { of: PanelObject }) {
 }
 
 /** An opening with its cap: a ring, a smaller one, and the ears by which it is turned. */
-function Opening({ of }: { of: PanelObject }) {
+function Opening({ of }: Sized) {
   const [x, y] = [of.u + of.wide / 2, -(of.v + LABEL_IN + (of.high - LABEL_IN) / 2)];
   const r = (of.high - LABEL_IN) / 2 / 1.15;
   return (
@@ -68,41 +74,49 @@ function Gauge({ x, y, r }: { x: number; y: number; r: number }) {
 }
 
 /** A valve's handle, its gauge over it; what is powered has a switch. */
-function Control({ of }: { of: PanelObject }) {
+function Control({ of, k }: Sized) {
   const { connection: one } = of;
   const x = of.u + of.wide / 2;
-  const foot = -of.v - LABEL_IN - 0.4;
+  const foot = -of.v - (LABEL_IN + 0.4) * k;
+  const head = -of.v - of.high;
   const powered = one?.valve === 'electric' || one?.valve === 'air';
   return (
     <>
       {one && one.gauge !== 'none' && (
-        <Gauge x={one.gauge === 'both' ? x - 0.8 : x} y={-of.v - of.high + 2.3} r={1.8} />
+        <Gauge x={one.gauge === 'both' ? x - 0.8 * k : x} y={head + 2.3 * k} r={1.8 * k} />
       )}
       {one?.gauge === 'both' && (
         <rect
-          x={x + 1.2}
-          y={-of.v - of.high + 1.7}
-          width={1.4}
-          height={1.2}
-          rx={0.2}
+          x={x + 1.2 * k}
+          y={head + 1.7 * k}
+          width={1.4 * k}
+          height={1.2 * k}
+          rx={0.2 * k}
           className={classes.ring}
         />
       )}
       {powered ? (
-        <rect x={x - 1.2} y={foot - 2.2} width={2.4} height={2.2} rx={0.3} className={classes.knob} />
+        <rect
+          x={x - 1.2 * k}
+          y={foot - 2.2 * k}
+          width={2.4 * k}
+          height={2.2 * k}
+          rx={0.3 * k}
+          className={classes.knob}
+        />
       ) : (
         <>
-          <line x1={x} x2={x} y1={foot} y2={foot - 1.6} className={classes.thin} />
-          <circle cx={x} cy={foot - 1.6} r={1.2} className={classes.knob} />
+          <line x1={x} x2={x} y1={foot} y2={foot - 1.6 * k} className={classes.thin} />
+          <circle cx={x} cy={foot - 1.6 * k} r={1.2 * k} className={classes.knob} />
         </>
       )}
     </>
   );
 }
 
-function Instrument({ of }: { of: PanelObject }) {
-  const [x, y] = [of.u + of.wide / 2, -(of.v + LABEL_IN + (of.high - LABEL_IN) / 2)];
-  const r = Math.min(of.wide, of.high - LABEL_IN) / 2 - 0.2;
+function Instrument({ of, k }: Sized) {
+  const [x, y] = [of.u + of.wide / 2, -(of.v + (of.high + LABEL_IN * k) / 2)];
+  const r = Math.min(of.wide, of.high - LABEL_IN * k) / 2 - 0.2 * k;
   if (of.id === 'level')
     return (
       <>
@@ -246,6 +260,7 @@ export function PanelPicture({
           const one = dragged?.id === object.id ? { ...object, ...dragged } : object;
           const Look = LOOKS[one.what];
           const moves = one.what === 'opening';
+          const k = moves ? 1 : sheet.share;
           return (
             <g
               key={one.id}
@@ -292,8 +307,8 @@ export function PanelPicture({
                 rx={0.4}
                 className={classes.focus}
               />
-              <Look of={one} />
-              <Label of={one} />
+              <Look of={one} k={k} />
+              <Label of={one} k={k} />
             </g>
           );
         })}
