@@ -1,6 +1,7 @@
 import type { ChartOf } from '../../kernel/index.js';
 import { formatWhole, gpm, psi } from '../../units/index.js';
-import { netPsiAt } from '../pump/index.js';
+import { FEEDER_NAMES } from '../plumbing/index.js';
+import { netPsiAt, waterHp } from '../pump/index.js';
 import { tankAt } from './run-time.js';
 import type { RunTime } from './run-time.js';
 import type { Feeding, Running, Together } from './together.js';
@@ -8,37 +9,57 @@ import { lineAtPump } from './hydraulics.js';
 
 const STEPS = 60;
 
-/** The pump's curve with the demand of each line, of all of them together, and what its drive can do. */
+/** The pressure at which lines together flow so much, with their valves open as far as each asks; none beyond that. */
+function demandPsi(lines: readonly Running[], flow: number): number {
+  const asked = lines.reduce((sum, line) => sum + line.asked.flowGpm, 0);
+  if (lines.length === 0 || flow > asked + 1e-6) return NaN;
+  const flowsAt = (psi: number) =>
+    lines.reduce(
+      (sum, line) =>
+        sum + (psi >= line.asked.pumpPressurePsi ? line.asked.flowGpm : lineAtPump(line, psi).flowGpm),
+      0,
+    );
+  let [low, high] = [0, Math.max(0, ...lines.map((line) => line.asked.pumpPressurePsi))];
+  for (let i = 0; i < HALVINGS; i++) {
+    const middle = (low + high) / 2;
+    if (flowsAt(middle) >= flow - 1e-9) high = middle;
+    else low = middle;
+  }
+  return high;
+}
+const HALVINGS = 40;
+
+/** How far beyond the largest flow and pressure the picture goes. */
+const ROOM = { gpm: 1.08, psi: 1.1 };
+
+/** The curves of pump, stage and second pump with the demand of each line, of all together, and what the drive can do. */
 export function pumpChart(pump: Feeding, lines: readonly Running[], of: Together): ChartOf {
-  const most = Math.max(pump.curve[0]?.gpm ?? 0, of.askedGpm) * 1.08;
+  const own = lines.filter(({ from }) => from === 'pump');
+  const asked = own.reduce((sum, line) => sum + line.asked.flowGpm, 0);
+  const got = of.lines
+    .filter(({ from }) => from === 'pump')
+    .reduce((sum, { given }) => sum + given.flowGpm, 0);
+  const others = (['high', 'second'] as const).flatMap((from) => {
+    const curve = from === 'high' ? pump.high : pump.second?.curve;
+    return curve && lines.some((line) => line.from === from) ? [{ from, curve }] : [];
+  });
+  const most = Math.max(pump.curve[0]?.gpm ?? 0, asked) * ROOM.gpm;
   const highest =
-    Math.max(...pump.curve.map(({ psi: at }) => at), ...lines.map(({ asked }) => asked.pumpPressurePsi)) *
-    1.1;
-  const alone = lines.map(({ asked }) => asked.flowGpm);
-  const steps = Array.from({ length: STEPS + 1 }, (_, i) => (most * i) / STEPS);
+    Math.max(
+      ...[pump.curve, ...others.map(({ curve }) => curve)].flat().map(({ psi: at }) => at),
+      ...lines.map((line) => line.asked.pumpPressurePsi),
+    ) * ROOM.psi;
+  const corners = [
+    ...lines.map((line) => line.asked.flowGpm),
+    ...[pump.curve, ...others.map(({ curve }) => curve)].flat().map(({ gpm: flow }) => flow),
+    asked,
+    got,
+  ];
   const at = [
-    ...new Set([...steps, ...alone, ...pump.curve.map(({ gpm: flow }) => flow), of.askedGpm, of.flowGpm]),
+    ...new Set([...Array.from({ length: STEPS + 1 }, (_, i) => (most * i) / STEPS), ...corners]),
   ].sort((a, b) => a - b);
-  /** The pressure at which all of them together flow so much, with their valves open as far as each asks. */
-  const demand = (flow: number): number => {
-    if (flow > of.askedGpm + 1e-6) return NaN;
-    const top = Math.max(0, ...lines.map(({ asked }) => asked.pumpPressurePsi));
-    const flows = (at: number) =>
-      lines.reduce(
-        (sum, line) =>
-          sum + (at >= line.asked.pumpPressurePsi ? line.asked.flowGpm : lineAtPump(line, at).flowGpm),
-        0,
-      );
-    let [low, high] = [0, top];
-    for (let i = 0; i < 40; i++) {
-      const middle = (low + high) / 2;
-      if (flows(middle) >= flow - 1e-9) high = middle;
-      else low = middle;
-    }
-    return high;
-  };
   const power = (flow: number): number => {
-    const limit = pump.hp === null || flow <= 0 ? NaN : (pump.hp * pump.efficiency * 1714) / flow;
+    const limit = pump.hp === null || flow <= 0 ? NaN : (pump.hp * pump.efficiency) / waterHp(flow, 1);
     return limit <= highest ? limit : NaN;
   };
   return {
@@ -48,6 +69,12 @@ export function pumpChart(pump: Feeding, lines: readonly Running[], of: Together
     y: { title: 'Net pressure', unit: 'psi' },
     series: [
       { label: 'Pump, counted on', tone: 'ink', values: at.map((flow) => netPsiAt(pump.curve, flow) ?? NaN) },
+      ...others.map(({ from, curve }) => ({
+        label: FEEDER_NAMES[from],
+        tone: 'ink' as const,
+        dash: from === 'high' ? [3, 3] : [10, 3],
+        values: at.map((flow) => netPsiAt(curve, flow) ?? NaN),
+      })),
       ...(pump.hp === null
         ? []
         : [{ label: 'Its drive', tone: 'brass' as const, dash: [7, 4], values: at.map(power) }]),
@@ -56,21 +83,21 @@ export function pumpChart(pump: Feeding, lines: readonly Running[], of: Together
         tone: 'pencil',
         points: true,
         values: at.map((flow) => {
-          const line = lines.find(({ asked }) => asked.flowGpm === flow);
+          const line = lines.find((one) => one.asked.flowGpm === flow);
           return line ? Math.max(0, line.asked.pumpPressurePsi - of.intakePsi) : NaN;
         }),
       },
       {
         label: 'All that run together',
         tone: 'water',
-        values: at.map((flow) => (lines.length ? Math.max(0, demand(flow) - of.intakePsi) : NaN)),
+        values: at.map((flow) => Math.max(0, demandPsi(own, flow) - of.intakePsi)),
       },
       {
         label: of.stop ? 'What they get' : 'Where it works',
         tone: of.stop ? 'signal' : 'spruce',
         points: true,
-        values: at.map((flow) => (flow === of.flowGpm ? of.netPsi : NaN)),
-        mark: at.indexOf(of.flowGpm),
+        values: at.map((flow) => (flow === got ? of.netPsi : NaN)),
+        mark: at.indexOf(got),
       },
     ],
   };

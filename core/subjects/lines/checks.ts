@@ -5,7 +5,8 @@ import { counting, placesCheck } from '../brief/index.js';
 import type { AtPlace } from '../brief/index.js';
 import { tankPathGpm } from '../plumbing/index.js';
 import { chosenPump } from '../pump/index.js';
-import { pumpingMin } from '../pumping/index.js';
+import type { Pump } from '../pump/index.js';
+import { pumpingMin, stagePosition } from '../pumping/index.js';
 import { highFt } from '../road/index.js';
 import { inService } from '../weights/index.js';
 import { truckLines } from './all.js';
@@ -106,11 +107,19 @@ const alone = check(
   },
 );
 
+/** In which position a pump of two stages works, and where it changes over; nothing of one stage. */
+export function stagesInWords(pump: Pick<Pump, 'stages' | 'ratedGpm'>, flowGpm: number): string {
+  const position = stagePosition(pump, flowGpm);
+  return position
+    ? ` Of its two stages it works in ${position}; change over near ${gpm(pump.ratedGpm / 2)}, at idle pressure.`
+    : '';
+}
+
 const runTogether = check(
   'lines',
   { id: 'together', title: 'Lines that run together', steps: STEP, mendedBy: ['lineAlone'] },
-  [running, fromTheTank, fromTheSupply, supply, fromBuild(({ tank }) => tank.gallons)],
-  (all, tank, other, from, gallons) => {
+  [running, fromTheTank, fromTheSupply, supply, fromBuild(({ tank }) => tank.gallons), chosenPump],
+  (all, tank, other, from, gallons, pump) => {
     const of = other ?? (gallons > 0 ? tank : null);
     if (!of || all.length === 0) return null;
     const where = other && from ? `From ${from.name}` : 'From the tank';
@@ -122,7 +131,7 @@ const runTogether = check(
       unit: 'gpm',
       state: null,
       basis: 'Hydraulics of this build',
-      words: `${where} ${counted(all.length, 'line')} ${all.length === 1 ? 'gets' : 'get'} ${fellShort(of)}`,
+      words: `${where} ${counted(all.length, 'line')} ${all.length === 1 ? 'gets' : 'get'} ${fellShort(of)}${pump ? stagesInWords(pump, of.flowGpm) : ''}`,
     };
   },
 );

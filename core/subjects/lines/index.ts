@@ -23,7 +23,7 @@ export {
 export type { LineEntry, SupplyKind } from './block.js';
 export { lineCalculation } from './calculation.js';
 export type { LineInput } from './calculation.js';
-export { minutesInWords, STOP_WORDS, stretchFt } from './checks.js';
+export { minutesInWords, stagesInWords, STOP_WORDS, stretchFt } from './checks.js';
 export { pumpChart, timeChart } from './charts.js';
 export { lineChoices, LINES_CHOICE, togetherChoices } from './choices.js';
 export {

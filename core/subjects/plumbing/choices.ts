@@ -1,12 +1,13 @@
+import { withBlock } from '../../build/index.js';
 import type { Build } from '../../build/index.js';
 import { choicesOfLine, NONE } from '../../kernel/index.js';
 import type { Choice, Evaluation } from '../../kernel/index.js';
 import { hoseSize } from '../../units/index.js';
 import { withConnection } from './edit.js';
-import { CONNECTION_FIELDS, SIZES_IN } from './fields.js';
+import { CONNECTION_FIELDS, LEVEL_NAMES, LEVELS, SIDE_NAMES, SIDES, SIZES_IN } from './fields.js';
 import type { Connection } from './fields.js';
-import { passes } from './checks.js';
-import { isPowered, openingsAt } from './panel.js';
+import { drawsFrom, passes } from './checks.js';
+import { isPowered, levels, openingsAt } from './panel.js';
 import { connections, fed } from './usual.js';
 
 /** The connections as a whole: they have a list and not options. */
@@ -124,5 +125,43 @@ export function connectionChoices(evaluation: Evaluation, id: string): Choice[] 
     ...rest,
     ...(one.ends === 'adapter' ? [sizes('adapterIn', 'Adapter to', true)] : []),
     ...placed,
+  ];
+}
+
+/** The connections as a list; where the tank's level is read, and from which sides the pump draws its rating. */
+export function plumbingChoices(build: Build, evaluated: () => Evaluation): Choice[] {
+  const list: Choice = { kind: 'list', id: CONNECTIONS_CHOICE, title: 'Intakes and discharges' };
+  if (build.pump.partId === undefined) return [list];
+  const evaluation = evaluated();
+  const toggled = <T>(now: readonly T[], one: T): T[] =>
+    now.includes(one) ? now.filter((other) => other !== one) : [...now, one];
+  const read = evaluation.read(levels);
+  const draws = evaluation.read(drawsFrom);
+  return [
+    list,
+    {
+      kind: 'toggle',
+      id: 'tank-levels',
+      title: 'Level of the tank is read',
+      fine: true,
+      options: LEVELS.map((level) => ({
+        id: level,
+        label: LEVEL_NAMES[level],
+        chosen: read.includes(level),
+        build: withBlock(build, 'plumbing', { levels: toggled(read, level) }),
+      })),
+    },
+    {
+      kind: 'toggle',
+      id: 'draws-from',
+      title: 'Draws its whole rating from',
+      fine: true,
+      options: SIDES.map((side) => ({
+        id: side,
+        label: SIDE_NAMES[side],
+        chosen: draws.includes(side),
+        build: withBlock(build, 'plumbing', { drawsFrom: toggled(draws, side) }),
+      })),
+    },
   ];
 }

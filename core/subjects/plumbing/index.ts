@@ -1,11 +1,11 @@
 import { reading } from '../../kernel/index.js';
-import type { Choice, InCommon, Subject } from '../../kernel/index.js';
+import type { InCommon, Subject } from '../../kernel/index.js';
 import { counted, gpm, hoseSize, inShort, listed, within } from '../../units/index.js';
 import { chosenPump } from '../pump/index.js';
 import { plumbingBlock, plumbingProblems, settlePlumbing } from './block.js';
 import { plumbingChanges } from './changes.js';
 import { creditGpm, isDischarge, isIntake, plumbingChecks, tankPathGpm } from './checks.js';
-import { CONNECTIONS_CHOICE } from './choices.js';
+import { plumbingChoices } from './choices.js';
 import { COLOR_NAMES, COUPLING_NAMES, KIND_NAMES, KINDS, VALVE_NAMES } from './fields.js';
 import type { Connection, Kind } from './fields.js';
 import { plumbingLimits } from './limits.js';
@@ -63,8 +63,6 @@ function saidOf(kind: Kind, all: readonly Connection[]): string[] {
   return [`${one}s: ${listed(by)}`];
 }
 
-const choices = (): Choice[] => [{ kind: 'list', id: CONNECTIONS_CHOICE, title: 'Intakes and discharges' }];
-
 /** Every intake and discharge, and the ways between pump and tank. */
 export const plumbing: Subject = {
   id: 'plumbing',
@@ -79,7 +77,7 @@ export const plumbing: Subject = {
   common,
   checks: plumbingChecks,
   changes: plumbingChanges,
-  choices,
+  choices: plumbingChoices,
   figures: [
     {
       id: 'discharges',

@@ -8,12 +8,14 @@ import {
   linesTable,
   pumpChart,
   running,
+  stagesInWords,
   supply,
   togetherChoices,
   togetherTable,
   truckLines,
   withLineSaid,
 } from '#core/subjects/lines';
+import { chosenPump } from '#core/subjects/pump';
 import { gpm, horsepower, psi } from '#core/units';
 import { ChartView } from '../../chart';
 import { DataTable, sectionClasses, useUnits } from '../../common';
@@ -26,6 +28,7 @@ export function TogetherSection() {
   const { evaluation, bench } = useSession();
   const { say } = useUnits();
   const pump = evaluation.read(feeding);
+  const chosen = evaluation.read(chosenPump);
   const of = evaluation.read(fromTheSupply) ?? evaluation.read(fromTheTank);
   const from = evaluation.read(supply);
   const table = evaluation.read(togetherTable);
@@ -43,7 +46,8 @@ export function TogetherSection() {
             {say(
               `From ${from?.name ?? 'the tank'}: ${gpm(of.flowGpm)} of ${gpm(of.askedGpm)} at ${psi(of.dischargePsi)} discharge pressure, ${psi(of.netPsi)} net; the pump takes ${horsepower(of.shaftHp)}.`,
             )}{' '}
-            A strong hydrant may give more than the curve: nobody counts on it here.
+            {chosen && say(stagesInWords(chosen, of.flowGpm))} A strong hydrant may give more than the curve:
+            nobody counts on it here.
           </p>
         </div>
         <div>
