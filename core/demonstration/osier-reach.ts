@@ -98,7 +98,6 @@ const riverPumperUnplumbed = house.build(
 /** A pumper for farm lanes without hydrants. What was added to its bumper is more than its front axle carries. */
 export const riverPumper = plumbed(riverPumperUnplumbed, {
   'large-1': { ends: 'adapter', adapterIn: 5 },
-  'suction-left-1': { primer: 'yes' },
 });
 
 /** How the pumper came to be what it is, oldest first: nobody added up what the bumper did to the front axle. */

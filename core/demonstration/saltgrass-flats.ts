@@ -54,5 +54,5 @@ const grassTruckUnplumbed = house.build(
 
 /** A light brush truck for soft ground and wind-farm tracks. */
 export const grassTruck = plumbed(grassTruckUnplumbed, {
-  'suction-1': { label: 'Creek suction', primer: 'yes' },
+  'suction-1': { label: 'Creek suction' },
 });

@@ -31,6 +31,8 @@ const WEIGHS: Readonly<Record<number, { lb: number; pipeLbFt: number }>> = {
   10: { lb: 95, pipeLbFt: 0 },
 };
 const CENTS_PER_LB = 4_200;
+/** A priming valve at an intake of its own, lb. */
+const PRIMER_LB = 7;
 /** What a motor or a cylinder on a valve adds, lb. */
 const POWERED_LB = { electric: 12, air: 8, manual: 0, none: 0 } as const;
 
@@ -171,14 +173,14 @@ export const plumbingComponents = reading(
       const { lb, pipeLbFt } = weighs(one);
       const awayIn = Math.max(0, Math.abs(at.xIn - middle.xIn) - middle.halfIn);
       const pipeLb = extra ? (pipeLbFt * awayIn) / IN_PER_FT : 0;
-      const ownLb = (extra ? lb : 0) + POWERED_LB[one.valve];
+      const ownLb = (extra ? lb : 0) + POWERED_LB[one.valve] + (one.primer ? PRIMER_LB : 0);
       const weightLb = ownLb + pipeLb;
       if (weightLb === 0) return [];
       const halfway = (from: number, to: number) => (ownLb * to + (pipeLb * (from + to)) / 2) / weightLb;
       return [
         component({
           id: `plumbing.${one.id}`,
-          name: `${one.label}, ${KIND_NAMES[one.kind].toLowerCase()} of ${hoseSize(one.sizeIn)}${extra ? '' : ', drive of its valve'}`,
+          name: `${one.label}, ${KIND_NAMES[one.kind].toLowerCase()} of ${hoseSize(one.sizeIn)}${extra ? '' : one.primer ? ', its priming valve' : ', drive of its valve'}`,
           group: 'Pump',
           step: 'plumbing',
           weightLb,

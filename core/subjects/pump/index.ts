@@ -16,6 +16,7 @@ import type { ChangeKind, Changes, Choice, Question, Subject } from '../../kerne
 import { clumps } from '../../truck/index.js';
 import { counted, listed, within } from '../../units/index.js';
 import { chosenPump, pumpBlock, pumpIn, pumpShelf, settlePump, withPump } from './block.js';
+import type { Pump } from './parts.js';
 import { PANEL_NAMES, pumpInShort, pumpSentence } from './words.js';
 import { housePlace, pumpAlong, pumpComponents, pumpTakes } from './place.js';
 
@@ -184,6 +185,70 @@ const questions: Question[] = [
           'Out of traffic and weather, seeing both sides; takes length and weight.',
           now?.panel === 'top',
           now?.panel === 'top' ? build : withPump(build, top.id),
+        ),
+      ];
+    },
+  },
+  {
+    id: 'stages',
+    question: 'One stage or two?',
+    ways: (build) => {
+      const now = pumpIn(build);
+      const alike = suiting(build).filter(
+        (pump) =>
+          pump.panel === (now?.panel ?? 'side') &&
+          pump.drive === 'midship' &&
+          pump.ratedGpm === now?.ratedGpm,
+      );
+      const [one, two] = [alike.find(({ stages }) => !stages), alike.find(({ stages }) => stages === 2)];
+      if (!now || !one || !two) return [];
+      return [
+        way(
+          'one',
+          'One stage',
+          'Fewer parts and nothing to change over; high pressure takes a fast engine.',
+          now.id === one.id,
+          now.id === one.id ? build : withPump(build, one.id),
+        ),
+        way(
+          'two',
+          'Two stages',
+          'Pressure for long lines and tall buildings at a quiet engine; weighs more, and somebody must change it over.',
+          now.id === two.id,
+          now.id === two.id ? build : withPump(build, two.id),
+        ),
+      ];
+    },
+  },
+  {
+    id: 'rolling',
+    question: 'A pump that works standing still, or one that rolls?',
+    ways: (build) => {
+      const now = pumpIn(build);
+      const side = build.type === 'pumper' ? suiting(build).filter(({ panel }) => panel === 'side') : [];
+      const near = (drive: Pump['drive']) =>
+        side
+          .filter((pump) => pump.drive === drive && !pump.stages)
+          .sort(
+            (a, b) =>
+              Math.abs(a.ratedGpm - (now?.ratedGpm ?? 0)) - Math.abs(b.ratedGpm - (now?.ratedGpm ?? 0)),
+          )[0];
+      const [midship, pto] = [near('midship'), near('pto')];
+      if (!now || !midship || !pto) return [];
+      return [
+        way(
+          'midship',
+          'Midship, by a split shaft',
+          'All of the engine for the pump; the truck stands while it works.',
+          now.drive === 'midship',
+          now.drive === 'midship' ? build : withPump(build, midship.id),
+        ),
+        way(
+          'pto',
+          'By a power take-off',
+          'Wets grass and a burning car at a walking pace; what the take-off passes ends its flow.',
+          now.drive === 'pto',
+          now.drive === 'pto' ? build : withPump(build, pto.id),
         ),
       ];
     },
