@@ -59,6 +59,7 @@ test('the demonstration shows three departments, each with its drawing, margins 
     ['Carder Mills Fire Department', 'Mill ladder'],
     ['Saltgrass Flats Rural Fire District', 'Grass truck'],
   ] as const) {
+    await find(page, build);
     const row = page
       .getByRole('region', { name: department })
       .getByRole('listitem')

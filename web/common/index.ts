@@ -5,7 +5,7 @@ export { Frame, InBar, Skip } from './Frame';
 export { useKeys, useLetters } from './keys';
 export type { Key } from './keys';
 export { KeptText } from './KeptText';
-export { afterPaint, useFollowing, useLater, whenHandsRest } from './later';
+export { afterPaint, useFollowing, useLater, whenHandsRest, withNextFrame } from './later';
 export { Message } from './Message';
 export { notify } from './notify';
 export { sayFailed, sayWithUndo } from './say-with-undo';

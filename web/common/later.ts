@@ -72,6 +72,21 @@ export function afterPaint(run: () => void): () => void {
   };
 }
 
+/** Does something short with the next frame, before anything that only follows the paint; gives the way to drop it. */
+export function withNextFrame(run: () => void): () => void {
+  const once = () => {
+    drop();
+    run();
+  };
+  const timer = setTimeout(once, UNSEEN_MS);
+  const frame = requestAnimationFrame(once);
+  const drop = () => {
+    cancelAnimationFrame(frame);
+    clearTimeout(timer);
+  };
+  return drop;
+}
+
 const NOTHING: readonly void[] = [];
 
 /**

@@ -29,7 +29,7 @@ afterEach(() => {
   vi.unstubAllGlobals();
 });
 
-it('keeps the last of several edits when they are painted', () => {
+it('keeps the last of several edits with the next frame', () => {
   const { keep } = keeper();
   const last = edit('second');
   keep(edit('first'));

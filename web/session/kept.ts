@@ -3,7 +3,7 @@ import { same } from '#core/build';
 import type { Build } from '#core/build';
 import type { BuildView } from '#core/exchange';
 import { house } from '#core/subjects';
-import { afterPaint } from '../common';
+import { withNextFrame } from '../common';
 
 /**
  * A build as this browser keeps it: what the server last gave, what it is now, and what was done since, in
@@ -41,7 +41,7 @@ export const keptBuild = (id: string): Promise<Kept | undefined> =>
   );
 export const keepBuild = (kept: Kept): Promise<void> => set(kept.base.id, kept, store).catch(() => undefined);
 
-/** Keeps the build of a screen, of which every edit is told: when it is painted, of several before that the last. */
+/** Keeps the build of a screen, of which every edit is told: with the next frame, of several before that the last. */
 export function keeper(): { keep: (kept: Kept) => void; flush: () => void } {
   let last: Kept | undefined;
   let drop = () => {};
@@ -54,7 +54,7 @@ export function keeper(): { keep: (kept: Kept) => void; flush: () => void } {
     keep: (kept) => {
       drop();
       last = kept;
-      drop = afterPaint(flush);
+      drop = withNextFrame(flush);
     },
     flush,
   };

@@ -65,7 +65,7 @@ export const linesChanges: Changes[] = [
   },
   {
     kind: NOZZLE,
-    helps: ['together', 'tankTime', 'pumpEnergy'],
+    helps: ['together', 'pumpEnergy'],
     offer: (evaluation) =>
       evaluation
         .read(running)

@@ -133,7 +133,7 @@ const suctions: Changes = {
 /** A wider way from the tank to the pump, or one beside it. */
 const paths: Changes = {
   kind: PLUMBING,
-  helps: ['tankPath', 'tankTime', 'together'],
+  helps: ['tankPath', 'together'],
   offer: (evaluation) => {
     const now = evaluation.read(connections).filter(({ kind }) => kind === 'tankToPump');
     const first = now[0];
