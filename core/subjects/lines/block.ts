@@ -195,3 +195,37 @@ export function linesProblems(build: Build): Problem[] {
     ];
   });
 }
+
+/** Lines that are laid by hand and come with no bed, as they usually are. */
+export const OWN_LINES: readonly { title: string; line: Omit<LineEntry, 'id'> }[] = [
+  {
+    title: 'Portable monitor',
+    line: { name: 'Portable monitor', nozzleId: 'tip-1-3-8', sizeIn: 3, lengthFt: 200, parallel: 2 },
+  },
+  {
+    title: 'Standpipe',
+    line: {
+      name: 'Standpipe',
+      nozzleId: 'fog-150-50',
+      leaderIn: 3,
+      leaderFt: 100,
+      sizeIn: 2.5,
+      lengthFt: 150,
+      elevationFt: 30,
+      lossPsi: 25,
+    },
+  },
+  {
+    title: 'Leader line and wye',
+    line: {
+      name: 'Leader line and wye',
+      nozzleId: 'fog-150-75',
+      leaderIn: 2.5,
+      leaderFt: 200,
+      sizeIn: 1.75,
+      lengthFt: 150,
+      lossPsi: 10,
+    },
+  },
+  { title: 'Ground sweep', line: { name: 'Ground sweep', nozzleId: 'sweep-25' } },
+];

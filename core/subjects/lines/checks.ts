@@ -27,16 +27,14 @@ export const linesLimits = {
 };
 
 const STEP = ['lines'] as const;
-const PATH: Record<Stop, string> = {
+/** Why lines that run together don't get all that they ask. */
+const STOP_WORDS: Record<Stop, string> = {
   curve: 'the pump’s curve ends there',
   power: 'its drive has no more power',
   supply: 'the way of the water to the pump carries no more',
   intake: 'the supply falls below what must be left at the intake',
   nothing: 'what should feed it is not there',
 };
-/** Why lines that run together don't get all that they ask. */
-export const STOP_WORDS = PATH;
-
 /** What so many firefighters are advised to hold, lbf. */
 export function heldLbf(crew: number, one: number, two: number, more: number): number {
   return crew <= 1 ? one : two + (crew - 2) * more;
@@ -73,7 +71,7 @@ const reaction = check(
 /** What together says where somebody asks more than there is. */
 const fellShort = ({ askedGpm, flowGpm, dischargePsi, stop }: Together): string =>
   stop
-    ? `${gpm(flowGpm)} of ${gpm(askedGpm)} at ${psi(dischargePsi)}: ${PATH[stop]}.`
+    ? `${gpm(flowGpm)} of ${gpm(askedGpm)} at ${psi(dischargePsi)}: ${STOP_WORDS[stop]}.`
     : `${gpm(flowGpm)} at ${psi(dischargePsi)}.`;
 
 const EXACT_GPM = 0.05;

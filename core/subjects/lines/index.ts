@@ -13,6 +13,7 @@ export type { TruckLine } from './all.js';
 export {
   linesBlock,
   nozzleShelf,
+  OWN_LINES,
   SUPPLIES,
   SUPPLY_NAMES,
   withLineSaid,
@@ -23,7 +24,7 @@ export {
 export type { LineEntry, SupplyKind } from './block.js';
 export { lineCalculation } from './calculation.js';
 export type { LineInput } from './calculation.js';
-export { minutesInWords, stagesInWords, STOP_WORDS, stretchFt } from './checks.js';
+export { minutesInWords, stagesInWords, stretchFt } from './checks.js';
 export { pumpChart, timeChart } from './charts.js';
 export { lineChoices, LINES_CHOICE, togetherChoices } from './choices.js';
 export {
@@ -54,7 +55,7 @@ export {
 } from './supply.js';
 export type { Supply } from './supply.js';
 export { hoseInWords, linesTable, togetherTable } from './tables.js';
-export { mostAt, together } from './together.js';
+export { together } from './together.js';
 export type { Feeding, Running, Together } from './together.js';
 
 /** Every line with its hose and nozzle, and what those get that run together. */

@@ -1,4 +1,4 @@
-import { flowAtNetPsi, netPsiAt, waterHp } from '../pump/index.js';
+import { netPsiAt, waterHp } from '../pump/index.js';
 import type { CurvePoint } from '../pump/index.js';
 import { lineAtPump, PSI_PER_FT } from './hydraulics.js';
 import type { Line, LineAt } from './hydraulics.js';
@@ -38,8 +38,6 @@ export interface Together {
   governingId: string | null;
   intakePsi: number;
   netPsi: number;
-  /** Net pressure that the pump is counted on for at its flow; null beyond its curve. */
-  onCurvePsi: number | null;
   shaftHp: number;
   lines: {
     id: string;
@@ -168,7 +166,6 @@ export function together(lines: readonly Running[], pump: Feeding, supply: Suppl
     governingId: governingOf(groups[0]!.lines)?.id ?? null,
     intakePsi,
     netPsi,
-    onCurvePsi: netPsiAt(pump.curve, flows[0]!),
     shaftHp: powerOf(flows, (i) => psis[i]!, flowGpm),
     lines: lines.map((line) => {
       const psi = psis[groups.findIndex(({ from }) => from === line.from)]!;
@@ -186,11 +183,3 @@ export function together(lines: readonly Running[], pump: Feeding, supply: Suppl
     stop: all.stop ?? own.find(({ stop }) => stop)?.stop ?? null,
   };
 }
-
-/** The most that the pump gives at a pressure from a supply, gpm: on its curve and within its power and its supply. */
-export const mostAt = (pump: Feeding, supply: Supply, psi: number): number =>
-  Math.min(
-    supply.mostGpm,
-    flowAtNetPsi(pump.curve, psi),
-    pump.hp === null || psi <= 0 ? Infinity : (pump.hp * pump.efficiency) / waterHp(1, psi),
-  );

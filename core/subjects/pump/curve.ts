@@ -30,19 +30,6 @@ export function netPsiAt(curve: readonly CurvePoint[], gpm: number): number | nu
   return curve.at(-1)!.psi;
 }
 
-/** The largest flow at which a pump still gives so much net pressure, gpm; 0 where it never does (formulas: pump). */
-export function flowAtNetPsi(curve: readonly CurvePoint[], psi: number): number {
-  const first = curve[0];
-  if (!first) return 0;
-  if (psi <= first.psi) return first.gpm;
-  for (let i = 1; i < curve.length; i++) {
-    const [more, less] = [curve[i - 1]!, curve[i]!];
-    if (psi <= less.psi)
-      return less.gpm + ((more.gpm - less.gpm) * (less.psi - psi)) / Math.max(1e-9, less.psi - more.psi);
-  }
-  return 0;
-}
-
 /** Gallons a minute times psi that make one horsepower. */
 const GPM_PSI_PER_HP = 1714;
 /** Power in the water, hp (formulas: pump). */

@@ -35,7 +35,7 @@ export {
   withPumpAt,
 } from './block.js';
 export type { PanelPlace, PumpPlace } from './block.js';
-export { flowAtNetPsi, netPsiAt, pumpAtFlow, testedCurve, waterHp } from './curve.js';
+export { netPsiAt, pumpAtFlow, testedCurve, waterHp } from './curve.js';
 export type { CurvePoint, PumpInput, PumpResult } from './curve.js';
 export { curveOf } from './parts.js';
 export type { Pump } from './parts.js';

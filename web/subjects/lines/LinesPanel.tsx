@@ -5,6 +5,7 @@ import {
   lineChoices,
   LINES_CHOICE,
   minutesInWords,
+  OWN_LINES,
   tankTime,
   truckLines,
   withLineSaid,
@@ -16,40 +17,6 @@ import { gpm, lbf, psi } from '#core/units';
 import { useUnits } from '../../common';
 import { classes, DeltaHeads, ListedLine, useTakenOff } from '../../panel';
 import type { PanelProps } from '../face';
-
-/** Lines that are laid by hand and come with no bed, as they usually are. */
-const OWN_LINES = [
-  {
-    title: 'Portable monitor',
-    line: { name: 'Portable monitor', nozzleId: 'tip-1-3-8', sizeIn: 3, lengthFt: 200, parallel: 2 },
-  },
-  {
-    title: 'Standpipe',
-    line: {
-      name: 'Standpipe',
-      nozzleId: 'fog-150-50',
-      leaderIn: 3,
-      leaderFt: 100,
-      sizeIn: 2.5,
-      lengthFt: 150,
-      elevationFt: 30,
-      lossPsi: 25,
-    },
-  },
-  {
-    title: 'Leader line and wye',
-    line: {
-      name: 'Leader line and wye',
-      nozzleId: 'fog-150-75',
-      leaderIn: 2.5,
-      leaderFt: 200,
-      sizeIn: 1.75,
-      lengthFt: 150,
-      lossPsi: 10,
-    },
-  },
-  { title: 'Ground sweep', line: { name: 'Ground sweep', nozzleId: 'sweep-25' } },
-] as const;
 
 /** Every line with its hose and nozzle; what each asks of the pump. */
 export function LinesPanel({ evaluation, bench }: PanelProps) {
