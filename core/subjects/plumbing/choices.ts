@@ -6,7 +6,7 @@ import { hoseSize } from '../../units/index.js';
 import { withConnection } from './edit.js';
 import { CONNECTION_FIELDS, LEVEL_NAMES, LEVELS, SIDE_NAMES, SIDES, SIZES_IN } from './fields.js';
 import type { Connection } from './fields.js';
-import { drawsFrom, passes } from './checks.js';
+import { drawsFrom, passes } from './rating-checks.js';
 import { isPowered, levels, openingsAt } from './panel.js';
 import { connections, fed } from './usual.js';
 

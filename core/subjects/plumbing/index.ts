@@ -4,7 +4,9 @@ import { counted, gpm, hoseSize, inShort, listed, within } from '../../units/ind
 import { chosenPump } from '../pump/index.js';
 import { plumbingBlock, plumbingProblems, settlePlumbing } from './block.js';
 import { plumbingChanges } from './changes.js';
-import { creditGpm, isDischarge, isIntake, plumbingChecks, tankPathGpm } from './checks.js';
+import { plumbingChecks } from './checks.js';
+import { isDischarge, isIntake } from './judged.js';
+import { creditGpm, tankPathGpm } from './rating-checks.js';
 import { plumbingChoices } from './choices.js';
 import { COLOR_NAMES, COUPLING_NAMES, KIND_NAMES, KINDS, VALVE_NAMES } from './fields.js';
 import type { Connection, Kind } from './fields.js';
@@ -13,7 +15,8 @@ import { plumbingComponents, plumbingOfPump } from './place.js';
 import { connections } from './usual.js';
 
 export { withConnections } from './block.js';
-export { creditGpm, drawsFrom, isDischarge, isIntake, isPlain, passes, tankPathGpm } from './checks.js';
+export { isDischarge, isIntake, isPlain } from './judged.js';
+export { creditGpm, drawsFrom, passes, tankPathGpm } from './rating-checks.js';
 export { connectionChoices, CONNECTIONS_CHOICE } from './choices.js';
 export {
   CONNECTION_KINDS,
