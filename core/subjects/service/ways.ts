@@ -1,6 +1,6 @@
 import { fromBuild, reading } from '../../kernel/index.js';
 import { alongFrame, beds, bodyPlace, cabPlace, pumpHouse, turntable } from '../../truck/index.js';
-import { inches, listed } from '../../units/index.js';
+import { bare, inches, listed } from '../../units/index.js';
 import { chosenChassis } from '../chassis/index.js';
 import { connections, panelSheets, worked } from '../plumbing/index.js';
 import type { PanelSheet } from '../plumbing/index.js';
@@ -174,4 +174,4 @@ export const clears = ({ inTheWay }: WayOut): string =>
 
 /** An opening in words. */
 export const openingInWords = ({ wide, high }: { wide: number; high: number }): string =>
-  `${inches(wide)} × ${inches(high)}`;
+  `${bare(inches(wide))} × ${inches(high)}`;
