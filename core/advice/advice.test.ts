@@ -18,6 +18,7 @@ import { itemAt } from '../test/item.js';
 
 const [pumper, aerial, brush] = DEMONSTRATION.flatMap((d) => d.builds) as [Build, Build, Build];
 const adviceFor = (build: Build, asked?: AdviceAsked) => adviceOf(house.evaluate(build), asked);
+const forPumper = adviceFor(pumper);
 const troubled = (spec: Build) =>
   house
     .evaluate(spec)
@@ -32,12 +33,10 @@ const wrong = Array.from({ length: 4 }).reduce<Build>(
 );
 
 describe.each([
-  ['the pumper', pumper],
-  ['the aerial', aerial],
-  ['a pumper of which much is wrong', wrong],
-] as const)('advice on %s', (_, spec) => {
-  const result = adviceFor(spec);
-
+  ['the pumper', pumper, forPumper],
+  ['the aerial', aerial, adviceFor(aerial)],
+  ['a pumper of which much is wrong', wrong, adviceFor(wrong)],
+] as const)('advice on %s', (_, spec, result) => {
   it('is asked of everything that fails or is close, and finds something', () => {
     expect(result.advice.length).toBeGreaterThan(0);
     for (const { effects } of result.advice) expect(effects.map(({ id }) => id)).toEqual(troubled(spec));
@@ -84,12 +83,12 @@ describe.each([
 });
 
 describe('pairs of changes', () => {
-  const { advice, looked, weighed } = adviceFor(pumper);
+  const { advice, looked, weighed } = forPumper;
   const pairs = advice.filter(({ changes }) => changes.length === 2);
 
   it('are among the advice, of two different things each, and mend what neither mends alone as well', () => {
     expect(pairs.length).toBeGreaterThan(2);
-    for (const pair of pairs) {
+    for (const pair of pairs.slice(0, 4)) {
       expect(new Set(pair.changes.map(({ label }) => label)).size).toBe(2);
       for (const { label } of pair.changes) {
         const alone = adviceFor(pumper, {
@@ -123,14 +122,14 @@ describe('what is asked of it', () => {
   it.each(['tankPlace', 'wheelbase', 'move', 'axle'] as const)(
     '%s stays as it is where that is asked',
     (kind) => {
-      const { advice } = adviceFor(pumper, { keep: [kind] });
+      const { advice } = adviceFor(pumper, { checks: ['frontAxle'], keep: [kind] });
       expect(advice.length).toBeGreaterThan(0);
       expect(advice.flatMap(({ changes }) => changes.map((change) => change.kind))).not.toContain(kind);
     },
   );
 
   it('reports its progress, forward only, and can be left at any step', () => {
-    const search = advise(house.evaluate(pumper));
+    const search = advise(house.evaluate(pumper), { checks: ['frontAxle'] });
     const reports: number[] = [];
     let step = search.next();
     for (; !step.done; step = search.next()) reports.push(step.value.done);
@@ -235,8 +234,7 @@ describe('what a remedy does besides', () => {
 
   it('never takes what rides with the crew out of the cab', () => {
     const moves = all.concat(remediesFor(house.evaluate(aerial), 'frontAxle')).map(({ label }) => label);
-    const { advice } = adviceFor(pumper);
-    const advised = advice.flatMap(({ changes }) => changes.map(({ label }) => label));
+    const advised = forPumper.advice.flatMap(({ changes }) => changes.map(({ label }) => label));
     for (const label of [...moves, ...advised]) expect(label).not.toMatch(/from cab/);
   });
 

@@ -2,7 +2,7 @@ import { same } from '../build/index.js';
 import type { Build } from '../build/index.js';
 import { rank } from '../kernel/index.js';
 import type { ChangeKind, Evaluation, Figures, Finding } from '../kernel/index.js';
-import { candidatesFor, harmOf, judgeChange, standingIn, standingOf } from './judged.js';
+import { candidatesFor, harmOf, judgeChange, standingOf } from './judged.js';
 import type { Judged, Standing } from './judged.js';
 import { obstacleOf } from './obstacles.js';
 import type { Obstacle } from './obstacles.js';
@@ -86,19 +86,17 @@ export function* advise(base: Evaluation, asked: AdviceAsked = {}): Generator<Ad
     ({ id, status }) => status !== 'holds' && (!asked.checks || asked.checks.includes(id)),
   );
   const now = sumOver(targets, ({ status }) => levelOf(status));
-  const level = ({ findings }: Judged) =>
-    sumOver(targets, ({ id }) => levelOf(findings.find((finding) => finding.id === id)?.status ?? 'holds'));
+  const level = (judged: Judged) => sumOver(targets, (target) => levelOf(judged.standing(target).status));
 
   const singles: Single[] = [];
   const steps = stepsFor(base, targets, asked.keep ?? []);
   for (const [i, step] of steps.entries()) {
     const judged = judgeChange(base, step.edit);
     if (judged && !same(judged.build, base.build)) {
-      const then = new Map(judged.findings.map((finding) => [finding.id, finding.margin]));
       singles.push({
         ...step,
         judged,
-        gains: base.findings.map(({ id, margin }) => (then.get(id) ?? margin) - margin),
+        gains: base.findings.map(({ id, margin }) => (judged.finding(id)?.margin ?? margin) - margin),
         level: level(judged),
       });
     }
@@ -124,19 +122,19 @@ export function* advise(base: Evaluation, asked: AdviceAsked = {}): Generator<Ad
         ),
       )
       .map(({ pair: { a, b }, judged, level: reached }) => ({ parts: [a, b], judged, level: reached })),
-  ].map((one) => ({
-    ...one,
-    worse: one.judged.worse.length,
-    harm: harmOf(
-      base.house,
-      one.parts.map(({ kind }) => kind),
-      one.judged.worse.length,
-      one.judged.harm,
-    ),
-  }));
-  const advice = varied(found.filter((one) => one.level > now).sort(better)).map(({ parts, judged }) =>
-    adviceOf(parts, judged, targets),
-  );
+  ]
+    .filter((one) => one.level > now)
+    .map((one) => ({
+      ...one,
+      worse: one.judged.worse.length,
+      harm: harmOf(
+        base.house,
+        one.parts.map(({ kind }) => kind),
+        one.judged.worse.length,
+        one.judged.harm,
+      ),
+    }));
+  const advice = varied(found.sort(better)).map(({ parts, judged }) => adviceOf(parts, judged, targets));
 
   const mended = new Set(
     advice.flatMap(({ effects }) =>
@@ -198,7 +196,7 @@ function adviceOf(parts: Single[], judged: Judged, targets: readonly Finding[]):
     title: target.title,
     unit: target.unit,
     before: standingOf(target),
-    after: standingIn(judged, target),
+    after: judged.standing(target),
   }));
   return {
     changes: parts.map(({ kind, label }) => ({ kind, label })),

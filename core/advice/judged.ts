@@ -8,19 +8,6 @@ import type { Candidate, ChangeKind, Changes, Evaluation, Figures, Finding, Step
 export type Standing = Pick<Finding, 'actual' | 'limit' | 'status'>;
 export const standingOf = ({ actual, limit, status }: Finding): Standing => ({ actual, limit, status });
 
-/** A build with a change made, weighed and reviewed like any other. */
-export interface Judged {
-  evaluation: Evaluation;
-  build: Build;
-  findings: Finding[];
-  /** What changes of the figures by which builds are compared. */
-  change: Figures;
-  /** What changes of those in which harm is counted. */
-  harm: Figures;
-  /** Titles of findings that are worse than before: of another status, or further over what they were over. */
-  worse: string[];
-}
-
 /** Settling a change clears away what does not go with it: a choice is then replaced that the change does not name. */
 const replacesUnasked = (edited: Build, settled: Build): boolean =>
   edited !== settled && !same({ ...edited, catalogue: null }, { ...settled, catalogue: null });
@@ -34,6 +21,59 @@ const isLaughable = (before: Evaluation, after: Evaluation): boolean =>
 /** Less is no difference of a margin, as a share of its limit. */
 const NO_DIFFERENCE = 1e-6;
 
+/** A build with a change made, weighed and reviewed like any other, as far as it is asked. */
+export class Judged {
+  private worsened: string[] | undefined;
+  private changed: Figures | undefined;
+  private harmed: Figures | undefined;
+
+  constructor(
+    private readonly base: Evaluation,
+    readonly evaluation: Evaluation,
+  ) {}
+
+  get build(): Build {
+    return this.evaluation.build;
+  }
+
+  get findings(): Finding[] {
+    return this.evaluation.findings;
+  }
+
+  /** What one check says of it, without looking at the others. */
+  finding(id: string): Finding | null {
+    return this.evaluation.finding(id);
+  }
+
+  /** How a finding would stand; what is no longer asked holds. */
+  standing(target: Finding): Standing {
+    return standingOf(this.finding(target.id) ?? { ...target, status: 'holds' });
+  }
+
+  /** Titles of findings that are worse than before: of another status, or further over what they were over. */
+  get worse(): string[] {
+    return (this.worsened ??= this.findings.filter((now) => this.isWorse(now)).map(({ title }) => title));
+  }
+
+  private isWorse({ id, status, margin, limit }: Finding): boolean {
+    const before = this.base.finding(id);
+    const [was, is] = [rank(before?.status ?? 'holds'), rank(status)];
+    if (is !== was) return is > was;
+    return status === 'fails' && before!.margin - margin > NO_DIFFERENCE * Math.max(1, Math.abs(limit));
+  }
+
+  /** What changes of the figures by which builds are compared. */
+  get change(): Figures {
+    return (this.changed ??= changeOf(this.base.figures(), this.evaluation.figures()));
+  }
+
+  /** What changes of those in which harm is counted. */
+  get harm(): Figures {
+    const { harmFigures } = this.base.house;
+    return (this.harmed ??= changeOf(this.base.figures(harmFigures), this.evaluation.figures(harmFigures)));
+  }
+}
+
 /**
  * Judges a changed build against the one it came from; null where the catalog can't do it, where it would
  * replace a choice that it does not name, and where a builder would laugh at it.
@@ -44,29 +84,8 @@ export function judgeChange(base: Evaluation, edit: Step['edit']): Judged | null
   const build = house.settle(edited);
   if (replacesUnasked(edited, build) || house.problemsOf(build).length > 0) return null;
   const evaluation = base.with(build);
-  if (isLaughable(base, evaluation)) return null;
-  const was = new Map(base.findings.map((finding) => [finding.id, finding]));
-  const isWorse = ({ id, status, margin, limit }: Finding): boolean => {
-    const before = was.get(id);
-    if (rank(status) !== rank(before?.status ?? 'holds'))
-      return rank(status) > rank(before?.status ?? 'holds');
-    return status === 'fails' && before!.margin - margin > NO_DIFFERENCE * Math.max(1, Math.abs(limit));
-  };
-  return {
-    evaluation,
-    build,
-    findings: evaluation.findings,
-    change: changeOf(base.figures(), evaluation.figures()),
-    harm: changeOf(base.figures(house.harmFigures), evaluation.figures(house.harmFigures)),
-    worse: evaluation.findings.filter(isWorse).map(({ title }) => title),
-  };
+  return isLaughable(base, evaluation) ? null : new Judged(base, evaluation);
 }
-
-/** How a finding would stand; what is no longer asked holds. */
-export const standingIn = (judged: Judged, target: Finding): Standing => {
-  const finding = judged.findings.find(({ id }) => id === target.id);
-  return finding ? standingOf(finding) : { ...standingOf(target), status: 'holds' };
-};
 
 /** A change that the catalog allows, with its kind. */
 export interface Offered extends Candidate {
@@ -89,19 +108,19 @@ export const candidatesFor = (evaluation: Evaluation, checkId: string): Offered[
 const HARM = { trouble: 100, givesUp: 4, much: 20, any: 0.5 };
 
 /**
- * Harm of changes: troubles that are new or grow, the figures that move the wrong way by what each says is one,
- * and what is given up.
+ * Harm of changes: troubles that are new or grow, the figures that all of them together move the wrong way
+ * by what each says is one, and what is given up.
  */
 export const harmOf = (
   { harmFigures }: Pick<Evaluation['house'], 'harmFigures'>,
   kinds: readonly ChangeKind[],
   worse: number,
-  by: Figures,
+  ...by: Figures[]
 ): number =>
   worse * HARM.trouble +
   harmFigures.reduce((sum, { id, harm }) => {
-    const moved = (by[id] ?? 0) * (harm!.way === 'up' ? 1 : -1);
-    return sum + Math.max(0, moved) / harm!.each;
+    const moved = by.reduce((all, one) => all + (one[id] ?? 0), 0);
+    return sum + Math.max(0, harm!.way === 'up' ? moved : -moved) / harm!.each;
   }, 0) +
   kinds.reduce((sum, { costs }) => sum + HARM[costs ?? 'any'], 0);
 

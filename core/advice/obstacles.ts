@@ -1,5 +1,5 @@
 import type { ChangeKind, Finding } from '../kernel/index.js';
-import { standingIn, standingOf } from './judged.js';
+import { standingOf } from './judged.js';
 import type { Judged, Standing } from './judged.js';
 import type { Single } from './pairs.js';
 
@@ -14,8 +14,7 @@ export interface Obstacle {
   nearestPair: { labels: string[]; after: Standing } | null;
 }
 
-const marginIn = (judged: Judged, target: Finding): number =>
-  judged.findings.find(({ id }) => id === target.id)?.margin ?? -Infinity;
+const marginIn = (judged: Judged, target: Finding): number => judged.finding(target.id)?.margin ?? -Infinity;
 
 /** What the best change of each kind, and the best pair, do for a check that nothing mends. */
 export function obstacleOf(
@@ -43,9 +42,9 @@ export function obstacleOf(
     nearest: nearest.map(({ kind, label, judged }) => ({
       kind,
       label,
-      after: standingIn(judged, target),
+      after: judged.standing(target),
       worse: judged.worse,
     })),
-    nearestPair: pair && { labels: pair.labels, after: standingIn(pair.judged, target) },
+    nearestPair: pair && { labels: pair.labels, after: pair.judged.standing(target) },
   };
 }

@@ -54,7 +54,8 @@ export function pairsOf(
   targets: readonly Finding[],
   now: number,
 ): { looked: number; sorted: Pair[] } {
-  const isTarget = base.findings.map(({ id }) => targets.some((target) => target.id === id));
+  const { findings, house } = base;
+  const isTarget = findings.map(({ id }) => targets.some((target) => target.id === id));
   const kept = new Map<string, Pair[]>();
   // Of those that mend, the least harm first; of those that do not, the nearest to it.
   const promise = (one: Pair, other: Pair) =>
@@ -65,7 +66,8 @@ export function pairsOf(
       if (a.matter === b.matter) continue;
       looked += 1;
       let [level, worse, lacking] = [0, 0, 0];
-      for (const [k, finding] of base.findings.entries()) {
+      for (let k = 0; k < findings.length; k++) {
+        const finding = findings[k]!;
         const margin = finding.margin + a.gains[k]! + b.gains[k]!;
         const reached = reachedBy(finding, margin);
         if (isTarget[k]) {
@@ -73,14 +75,22 @@ export function pairsOf(
           lacking += Math.max(0, (finding.comfort ?? 0) - margin) / Math.max(1, Math.abs(finding.limit));
         } else if (reached < levelOf(finding.status)) worse += 1;
       }
-      const [ca, cb] = [a.judged.harm, b.judged.harm];
-      const harmed = Object.fromEntries(Object.keys(ca).map((id) => [id, ca[id]! + (cb[id] ?? 0)]));
-      const pair: Pair = { a, b, level, harm: harmOf(base.house, [a.kind, b.kind], worse, harmed), lacking };
-      const key = keyOf(pair);
-      kept.set(key, [...(kept.get(key) ?? []), pair].sort(promise).slice(0, OF_A_PAIR_OF_MATTERS));
+      const harm = harmOf(house, [a.kind, b.kind], worse, a.judged.harm, b.judged.harm);
+      keep(kept, { a, b, level, harm, lacking }, promise);
     }
   }
   return { looked, sorted: [...kept.values()].flat().sort(promise) };
+}
+
+/** Keeps a pair among the few of its matters that promise most. */
+function keep(kept: Map<string, Pair[]>, pair: Pair, promise: (one: Pair, other: Pair) => number): void {
+  const key = keyOf(pair);
+  const best = kept.get(key);
+  if (!best) kept.set(key, [pair]);
+  else if (best.length < OF_A_PAIR_OF_MATTERS) best.push(pair);
+  else if (promise(best[best.length - 1]!, pair) > 0) best[best.length - 1] = pair;
+  else return;
+  best?.sort(promise);
 }
 
 const keyOf = ({ a, b }: Two): string => `${a.matter}|${b.matter}`;
@@ -100,12 +110,11 @@ export function workOnEachOther(
   targets: readonly Finding[],
 ): boolean {
   const asked = new Set(targets.map(({ id }) => id));
-  const then = new Map(together.findings.map((finding) => [finding.id, finding.margin]));
   return base.findings.some(({ id, margin, limit }, k) => {
+    if (!asked.has(id)) return false;
     const sum = margin + a.gains[k]! + b.gains[k]!;
-    return (
-      asked.has(id) && Math.abs((then.get(id) ?? sum) - sum) > NEARLY_THE_SUM * Math.max(1, Math.abs(limit))
-    );
+    const then = together.finding(id)?.margin ?? sum;
+    return Math.abs(then - sum) > NEARLY_THE_SUM * Math.max(1, Math.abs(limit));
   });
 }
 

@@ -33,7 +33,7 @@ const LEAST_GAIN = 1e-6;
 function remedyFor({ kind, steps }: Offered, base: Evaluation, finding: Finding): Remedy | null {
   const judged = ({ label, edit }: Step): Remedy | null => {
     const after = judgeChange(base, edit);
-    const then = after?.findings.find(({ id }) => id === finding.id);
+    const then = after?.finding(finding.id);
     if (!after || !then) return null;
     const gain = then.margin - finding.margin;
     const eases = rank(then.status) < rank(finding.status);

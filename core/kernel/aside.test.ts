@@ -12,8 +12,7 @@ const [pumper] = builds as [Build];
 const picks = (build: Build): PickChoice[] =>
   house
     .stepsFor(build)
-    .flatMap((step) => house.inPanelOf(step))
-    .flatMap((subject) => house.choicesOf(subject, build))
+    .flatMap((step) => house.choicesIn(step, house.evaluate(build)))
     .filter((choice) => choice.kind === 'pick');
 const pick = (build: Build, choice: string, option: string): Build =>
   picks(build)

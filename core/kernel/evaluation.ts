@@ -33,13 +33,18 @@ function eachOf(
   return now.length === results.length && isSame(now, results) ? results : now;
 }
 
+/** What is known of a build, and where nothing is, of the one before it. */
+const newer = (known: readonly (Kept | undefined)[], before: readonly (Kept | undefined)[]) =>
+  Array.from({ length: Math.max(known.length, before.length) }, (_, i) => known[i] ?? before[i]);
+
 /**
  * Everything computed of one build: the screens, the paper and the contract read this. Nothing is worked out
  * before it is asked for; what an earlier evaluation has worked out from the same is taken over.
  */
 export class Evaluation {
-  private readonly known = new Map<AnyReading, Kept>();
-  private readonly before: Map<AnyReading, Kept> | undefined;
+  /** By the numbers of the readings. */
+  private readonly known: (Kept | undefined)[] = [];
+  private readonly before: readonly (Kept | undefined)[] | undefined;
   private readonly said = new Map<Check, Finding | null>();
   private found: Finding[] | undefined;
   /** The subjects that had to work for this build. */
@@ -51,7 +56,7 @@ export class Evaluation {
     since?: Evaluation,
   ) {
     // What it knows and what it took over, not the evaluations before it: they are let go.
-    this.before = since && (since.before ? new Map([...since.before, ...since.known]) : since.known);
+    this.before = since && (since.before ? newer(since.known, since.before) : since.known);
   }
 
   /** Another build, from what is known of this one. */
@@ -64,7 +69,7 @@ export class Evaluation {
    * @throws RangeError where the build names a part that the catalog does not have.
    */
   read<T>(reading: Reading<T>): T {
-    const known = this.known.get(reading);
+    const known = this.known[reading.number];
     if (known) return known.value as T;
     const { how } = reading;
     if (how.kind === 'build') return how.take(this.build);
@@ -76,9 +81,9 @@ export class Evaluation {
   private worksOut<T>(reading: Reading<T>, reads: readonly AnyReading[]): T {
     const inputs = new Array<unknown>(reads.length);
     for (let i = 0; i < reads.length; i++) inputs[i] = this.read(reads[i]!);
-    const was = this.before?.get(reading);
+    const was = this.before?.[reading.number];
     if (was && isSame(was.inputs, inputs)) {
-      this.known.set(reading, was);
+      this.known[reading.number] = was;
       return was.value as T;
     }
     const { how } = reading;
@@ -90,7 +95,7 @@ export class Evaluation {
       else value = (how as unknown as { work: (...values: unknown[]) => T }).work(...inputs);
     }
     if (was && reading.settles) value = kept(was.value as T, value);
-    this.known.set(reading, { inputs, value });
+    this.known[reading.number] = { inputs, value };
     return value;
   }
 

@@ -147,7 +147,8 @@ export class House implements Rulebook {
     this.namedParts(build).every((named) => partProblems(this, build, named).length === 0);
 
   /** What can be chosen of a subject, each option being the build as it would be. */
-  choicesOf({ choices }: Subject, build: Build): Choice[] {
+  choicesOf({ choices }: Subject, evaluation: Evaluation): Choice[] {
+    const { build } = evaluation;
     // An option is put in order when somebody looks at it: most are only named.
     const option = (of: ChoiceOption): ChoiceOption => {
       let settled: Build | undefined;
@@ -156,12 +157,17 @@ export class House implements Rulebook {
         get: () => (settled ??= this.settle(of.build, build)),
       });
     };
-    return (choices?.(build, () => this.evaluate(build)) ?? []).map((choice): Choice => {
+    return (choices?.(build, () => evaluation) ?? []).map((choice): Choice => {
       if (choice.kind === 'list') return choice;
       return choice.kind === 'amount'
         ? { ...choice, set: (value) => this.settle(choice.set(value), build) }
         : { ...choice, options: choice.options.map(option) };
     });
+  }
+
+  /** What can be chosen in the panel of a step. */
+  choicesIn(step: Subject, evaluation: Evaluation): Choice[] {
+    return this.inPanelOf(step).flatMap((subject) => this.choicesOf(subject, evaluation));
   }
 
   /** The questions that are asked in a step. */

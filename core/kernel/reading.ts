@@ -6,6 +6,8 @@ import type { Subject } from './subject.js';
  * worked out when it is first asked for, and again only when something that it reads has changed.
  */
 export interface Reading<T> {
+  /** What is known of it is kept under this number. */
+  number: number;
   /** The subject whose work it is. */
   of: string;
   how:
@@ -29,15 +31,15 @@ export type ValuesOf<R extends readonly AnyReading[]> = {
   [K in keyof R]: R[K] extends Reading<infer T> ? T : never;
 };
 
+let readings = 0;
+const numbered = <T>(of: string, how: Reading<T>['how']): Reading<T> => ({ number: readings++, of, how });
+
 /** Worked out by a subject from other readings. */
 export const reading = <T, const R extends readonly AnyReading[]>(
   of: string,
   reads: R,
   work: (...values: ValuesOf<R>) => T,
-): Reading<T> => ({
-  of,
-  how: { kind: 'work', reads, work: work as (...values: never[]) => T },
-});
+): Reading<T> => numbered(of, { kind: 'work', reads, work: work as (...values: never[]) => T });
 
 /** The same, for what often comes to the same again: those who read it are spared then. */
 export const settling = <T, const R extends readonly AnyReading[]>(
@@ -58,19 +60,19 @@ export const each = <E, T, const R extends readonly AnyReading[] = []>(
   entries: Reading<readonly E[]> | Reading<E[]>,
   work: (entry: E, ...values: ValuesOf<R>) => T,
   ...also: R
-): Reading<T[]> => ({
-  of,
-  how: { kind: 'each', reads: [entries, ...also], work: work as (entry: never, ...values: never[]) => T },
-});
+): Reading<T[]> =>
+  numbered<T[]>(of, {
+    kind: 'each',
+    reads: [entries, ...also],
+    work: work as (entry: never, ...values: never[]) => T,
+  });
 
 /** Taken from the build as it is. */
-export const fromBuild = <T>(take: (build: Build) => T): Reading<T> => ({
-  of: 'build',
-  how: { kind: 'build', take },
-});
+export const fromBuild = <T>(take: (build: Build) => T): Reading<T> =>
+  numbered('build', { kind: 'build', take });
 
 /** A place for a reading that one subject provides and others may read without knowing whose it is. */
-export const port = <T>(of: string): Reading<T> => ({ of, how: { kind: 'port' } });
+export const port = <T>(of: string): Reading<T> => numbered(of, { kind: 'port' });
 
 /** What a subject provides for a port. */
 export interface Provided {
@@ -87,10 +89,8 @@ export const provide = <T, const R extends readonly AnyReading[]>(
 });
 
 /** One reading of every subject that has it, in the order of the registry. */
-export const gather = <T>(of: string, pick: (subject: Subject) => Reading<T> | undefined): Reading<T[]> => ({
-  of,
-  how: { kind: 'gather', pick, together: (values) => values as T[] },
-});
+export const gather = <T>(of: string, pick: (subject: Subject) => Reading<T> | undefined): Reading<T[]> =>
+  numbered<T[]>(of, { kind: 'gather', pick, together: (values) => values as T[] });
 
 /** The type of truck, and its name. */
 export const typeOfBuild = fromBuild(({ type }) => type);

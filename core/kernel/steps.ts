@@ -37,20 +37,19 @@ export const stepStates = (evaluation: Evaluation): StepState[] =>
   });
 
 /** The choices of each step that stand open, in working order; the finer ones are as usual until somebody looks. */
-const choicesByStep = (house: House, build: Build) =>
-  house.stepsFor(build).map((step) => ({
+const choicesByStep = (evaluation: Evaluation) =>
+  evaluation.house.stepsFor(evaluation.build).map((step) => ({
     step: step.id,
     title: step.title,
-    choices: house
-      .inPanelOf(step)
-      .flatMap((subject) => house.choicesOf(subject, build))
+    choices: evaluation.house
+      .choicesIn(step, evaluation)
       .filter((choice) => !('fine' in choice && choice.fine)),
   }));
 
 /** A build in which every choice is marked as assumed until a person confirms it. */
 export const allAssumed = (house: House, build: Build): Build => ({
   ...build,
-  assumed: choicesByStep(house, build).flatMap(({ choices }) => choices.map(({ id }) => id)),
+  assumed: choicesByStep(house.evaluate(build)).flatMap(({ choices }) => choices.map(({ id }) => id)),
 });
 
 /** The choices of a step that nobody has confirmed, each with what is chosen now. */
@@ -65,7 +64,7 @@ export function assumedIn(evaluation: Evaluation): AssumedStep[] {
   const { house, build } = evaluation;
   if (!build.assumed?.length) return [];
   const open = new Set(build.assumed);
-  return choicesByStep(house, build)
+  return choicesByStep(evaluation)
     .map(({ choices, ...step }) => ({
       ...step,
       choices: choices

@@ -31,10 +31,7 @@ describe('the registry', () => {
     expect(twice(house.figures.map(({ id }) => id))).toEqual([]);
     expect(twice(house.shelves.map(({ kind }) => kind))).toEqual([]);
     for (const build of builds) {
-      const choices = house
-        .stepsFor(build)
-        .flatMap((step) => house.inPanelOf(step))
-        .flatMap((subject) => house.choicesOf(subject, build));
+      const choices = house.stepsFor(build).flatMap((step) => house.choicesIn(step, house.evaluate(build)));
       expect(twice(choices.map(({ id }) => id))).toEqual([]);
     }
   });

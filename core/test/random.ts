@@ -38,7 +38,7 @@ export function randomBuild(seed: number): Build {
   for (let i = 0; i < CHOICES; i++) {
     const subjects = house.stepsFor(build).flatMap((step) => house.inPanelOf(step));
     const subject = subjects[Math.floor(next() * subjects.length)]!;
-    const choices = house.choicesOf(subject, build);
+    const choices = house.choicesOf(subject, house.evaluate(build));
     const choice = choices[Math.floor(next() * choices.length)];
     const made = choice && chosen(choice, next);
     if (made && house.problemsOf(made).length === 0) build = made;

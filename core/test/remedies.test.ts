@@ -4,8 +4,8 @@ import { rank, worstFirst } from '../kernel/index.js';
 import { house } from '../subjects/index.js';
 import { randomBuild } from './random.js';
 
-/** Findings of one build whose remedies are all applied: the worst ones, so that a chance build takes no minute. */
-const LOOKED_AT = 2;
+/** Findings of one build whose remedies are all applied: the worst one, so that a chance build takes no minute. */
+const LOOKED_AT = 1;
 /** Less is no difference of a margin, as a share of its limit. */
 const NONE = 1e-6;
 
@@ -21,7 +21,7 @@ describe('remedies of two hundred builds that chance made', () => {
       );
   });
 
-  it('are many', () => expect(offered.length).toBeGreaterThan(400));
+  it('are many', () => expect(offered.length).toBeGreaterThan(250));
 
   it('do what they say when they are applied: every figure is that of the build as a file', () => {
     for (const { seed, finding, remedy } of offered) {

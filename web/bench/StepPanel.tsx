@@ -57,11 +57,10 @@ export const StepPanel = memo(function StepPanel({ step, seen, view, ownParts, p
   const lists = useMemo(
     () =>
       house
-        .inPanelOf(house.subject(step))
-        .flatMap((subject) => house.choicesOf(subject, build))
+        .choicesIn(house.subject(step), evaluation)
         .filter(({ kind }) => kind === 'list')
         .map(({ id }) => id),
-    [step, build],
+    [step, evaluation],
   );
   return (
     <>

@@ -33,29 +33,26 @@ export function entriesOf(id: string, evaluation: Evaluation, hands: Hands): Ent
   const steps = house.stepsFor(build);
   const titleOf = (step: string) => house.subject(step).title;
   const inSteps = steps.flatMap((step) =>
-    house
-      .inPanelOf(step)
-      .flatMap((subject) => house.choicesOf(subject, build))
-      .flatMap((choice): Entry[] => [
-        {
-          id: `choice-${choice.id}`,
-          group: 'Choices',
-          name: say(choice.title),
-          note: step.title,
-          run: () => goTo(step.id),
-        },
-        ...(choice.kind === 'pick' || choice.kind === 'toggle'
-          ? choice.options
-              .filter((option) => option.id !== 'none')
-              .map((option): Entry => ({
-                id: `part-${choice.id}-${option.id}`,
-                group: 'Parts',
-                name: say(option.label),
-                note: option.chosen ? 'chosen' : step.title,
-                run: () => goTo(step.id),
-              }))
-          : []),
-      ]),
+    house.choicesIn(step, evaluation).flatMap((choice): Entry[] => [
+      {
+        id: `choice-${choice.id}`,
+        group: 'Choices',
+        name: say(choice.title),
+        note: step.title,
+        run: () => goTo(step.id),
+      },
+      ...(choice.kind === 'pick' || choice.kind === 'toggle'
+        ? choice.options
+            .filter((option) => option.id !== 'none')
+            .map((option): Entry => ({
+              id: `part-${choice.id}-${option.id}`,
+              group: 'Parts',
+              name: say(option.label),
+              note: option.chosen ? 'chosen' : step.title,
+              run: () => goTo(step.id),
+            }))
+        : []),
+    ]),
   );
   return [
     ...steps.map((step, i): Entry => ({

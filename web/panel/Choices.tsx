@@ -109,9 +109,8 @@ interface ChoicesProps {
 export function Choices({ evaluation, step, bench, children }: ChoicesProps) {
   const { house, build } = evaluation;
   const again = useMemo(
-    () => (of: Build) =>
-      house.inPanelOf(house.subject(step)).flatMap((subject) => house.choicesOf(subject, of)),
-    [house, step],
+    () => (of: Build) => house.choicesIn(house.subject(step), evaluation.with(of)),
+    [house, evaluation, step],
   );
   const all = useMemo(() => again(build).filter(({ kind }) => kind !== 'list'), [again, build]);
   const [finer, setFiner] = useState(false);

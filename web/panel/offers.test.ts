@@ -9,7 +9,7 @@ import { MORE, Offers } from './offers';
 
 const opened = starterBuild('pumper', 'Plain', 'D');
 const choicesIn = (build: Build) =>
-  ['pump', 'tank'].flatMap((step) => house.choicesOf(house.subject(step), build));
+  ['pump', 'tank'].flatMap((step) => house.choicesOf(house.subject(step), house.evaluate(build)));
 const bench = {} as Bench;
 
 /** The choices of a build on offer, and what a place of the panel was told. */

@@ -1,14 +1,18 @@
 import type { Build } from '../../build/index.js';
 import { inSteps, range } from '../../kernel/index.js';
-import type { ChangeKind, Changes } from '../../kernel/index.js';
+import type { Candidate, ChangeKind, Changes, Evaluation } from '../../kernel/index.js';
 import { feet, within } from '../../units/index.js';
 import { bedsIn, suitsBed } from './beds.js';
 import { hoseShelf, loadsIn, withLoad, withNewLoad } from './block.js';
+import { COUNTED_IN } from './checks.js';
+import type { Hose } from './parts.js';
 
 const HOSE: ChangeKind = { id: 'hose', title: 'Hose loads', costs: 'givesUp' };
-/** Loads from this length on may be made shorter; and how long one may become when more is looked for, ft. */
+/** Loads from this length on may be made shorter, ft. */
 const SHORT_LOAD_FT = 200;
-const MOST_LOOKED_AT_FT = 1500;
+/** Where more hose is looked for: in steps of so much, up to what is laid in such a bed at most, ft. */
+const LONGER_BY_FT = 100;
+const MOST_LAID_FT = { main: 1500, other: 500 };
 
 /** Loads made shorter where weight or room is short, longer where hose is. */
 export const hoseChanges: Changes[] = [
@@ -30,41 +34,48 @@ export const hoseChanges: Changes[] = [
           );
         }),
   },
-  {
-    // Each bed: more of what lies in it, or some of each hose that suits it where it is empty.
+  ...Object.entries(COUNTED_IN).map(([asked, [from, below]]) => ({
     kind: HOSE,
-    helps: ['supplyHose', 'attackHose', 'hose15', 'hose1'],
-    offer: ({ build }) =>
-      bedsIn(build).flatMap((bed) => {
-        const stock = hoseShelf.in(build);
-        const loads = loadsIn(build, bed.id);
-        const longer = loads.map((load) => ({
-          hose: stock.part(load.partId),
-          from: load.lengthFt,
-          instead: ` instead of ${feet(load.lengthFt)}`,
-          of: load.id,
-          edit: (on: Build, lengthFt: number) => withLoad(on, load.id, { lengthFt }),
-        }));
-        const first = stock
-          .all()
-          .filter((hose) => suitsBed(bed, hose))
-          .map((hose) => ({
-            hose,
-            from: 0,
-            instead: '',
-            of: bed.id,
-            edit: (on: Build, lengthFt: number) => withNewLoad(on, bed.id, hose.id, lengthFt),
-          }));
-        return (loads.length > 0 ? longer : first).map(({ hose, from, instead, of, edit }) =>
-          inSteps(
-            HOSE,
-            range(from, MOST_LOOKED_AT_FT, hose.sectionFt).map((lengthFt) => ({
-              label: `${feet(lengthFt)} of ${hose.name} in ${within(bed.name)}${instead}`,
-              edit: (on) => edit(on, lengthFt),
-            })),
-            of,
-          ),
-        );
-      }),
-  },
+    helps: [asked],
+    offer: ({ build }: Pick<Evaluation, 'build'>) =>
+      moreHose(build, ({ sizeIn }) => sizeIn >= from && sizeIn < below),
+  })),
 ];
+
+/** Each bed: more of what lies in it, or some of each hose that suits it where it is empty. */
+function moreHose(build: Build, counts: (hose: Hose) => boolean): Candidate[] {
+  const stock = hoseShelf.in(build);
+  return bedsIn(build).flatMap((bed) => {
+    const loads = loadsIn(build, bed.id);
+    const longer = loads.map((load) => ({
+      hose: stock.part(load.partId),
+      from: load.lengthFt,
+      instead: ` instead of ${feet(load.lengthFt)}`,
+      of: load.id,
+      edit: (on: Build, lengthFt: number) => withLoad(on, load.id, { lengthFt }),
+    }));
+    const first = stock
+      .all()
+      .filter((hose) => suitsBed(bed, hose))
+      .map((hose) => ({
+        hose,
+        from: 0,
+        instead: '',
+        of: bed.id,
+        edit: (on: Build, lengthFt: number) => withNewLoad(on, bed.id, hose.id, lengthFt),
+      }));
+    const mostLaid = MOST_LAID_FT[bed.kind === 'main' ? 'main' : 'other'];
+    return (loads.length > 0 ? longer : first)
+      .filter(({ hose }) => counts(hose))
+      .map(({ hose, from, instead, of, edit }) =>
+        inSteps(
+          HOSE,
+          range(from, Math.max(from, mostLaid), Math.max(LONGER_BY_FT, hose.sectionFt)).map((lengthFt) => ({
+            label: `${feet(lengthFt)} of ${hose.name} in ${within(bed.name)}${instead}`,
+            edit: (on) => edit(on, lengthFt),
+          })),
+          of,
+        ),
+      );
+  });
+}

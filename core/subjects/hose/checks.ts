@@ -36,8 +36,15 @@ const least = (id: string, limit: keyof typeof hoseLimits, actual: Parameters<ty
 const SUPPLY_IN = 2.5;
 const ATTACK_IN = 1.5;
 const TWO_IN = 2;
-/** One inch and no other. */
-const ONE_IN = [1, 1.0001] as const;
+
+/** Which hose each check counts that asks for so many feet: from a nominal diameter and below another, in. */
+export const COUNTED_IN = {
+  supplyHose: [SUPPLY_IN, Infinity],
+  attackHose: [ATTACK_IN, SUPPLY_IN],
+  hose15: [ATTACK_IN, TWO_IN],
+  // One inch and no other.
+  hose1: [1, 1.0001],
+} as const;
 
 /** The largest hose that is carried: what it couples to is the fleet's matter. */
 export const supplyConnections = reading('hose', [hoseCarried], (all) => {
@@ -69,10 +76,10 @@ export const hoseChecks = [
     'preconnectFt3',
     reading('hose', [bedsFt3('crosslay', 'well', 'tray')], (all) => all[1] ?? 0),
   ),
-  least('supplyHose', 'supplyHoseFt', carriedFt(SUPPLY_IN, Infinity)),
-  least('attackHose', 'attackHoseFt', carriedFt(ATTACK_IN, SUPPLY_IN)),
-  least('hose15', 'hose15Ft', carriedFt(ATTACK_IN, TWO_IN)),
-  least('hose1', 'hose1Ft', carriedFt(...ONE_IN)),
+  least('supplyHose', 'supplyHoseFt', carriedFt(...COUNTED_IN.supplyHose)),
+  least('attackHose', 'attackHoseFt', carriedFt(...COUNTED_IN.attackHose)),
+  least('hose15', 'hose15Ft', carriedFt(...COUNTED_IN.hose15)),
+  least('hose1', 'hose1Ft', carriedFt(...COUNTED_IN.hose1)),
 ];
 
 /** The hose as builds are compared by it. */

@@ -63,7 +63,7 @@ describe('a department’s own parts', () => {
     const option = house
       .choicesOf(
         house.subjects.find(({ id }) => id === 'pump')!,
-        offered,
+        house.evaluate(offered),
       )
       .flatMap((choice) => (choice.kind === 'pick' ? choice.options : []))
       .find(({ id }) => id === 'mill-pump')!;

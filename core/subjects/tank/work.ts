@@ -65,10 +65,10 @@ export const tankFigures: Figure[] = [
 const PLACE: ChangeKind = { id: 'tankPlace', title: 'Place of the tank' };
 const SIZE: ChangeKind = { id: 'tankSize', title: 'Size of the tank', costs: 'givesUp' };
 const SHAPE: ChangeKind = { id: 'tankShape', title: 'Shape of the tank' };
-/** Steps in which the tank is moved, made smaller and made larger when advice looks at it. */
+/** Steps in which the tank is moved and made smaller when advice looks at it; and the round sizes that are larger. */
 const MOVED_BY_IN = 2;
 const SMALLER_BY_GAL = 50;
-const LARGER_BY_GAL = 10;
+const LARGER_BY_GAL = { structural: 50, brush: 10 };
 const LEAST_TANK_GAL = 50;
 
 const sized = (now: number) => (gallons: number) => ({
@@ -109,14 +109,12 @@ export const tankChanges: Changes[] = [
   {
     kind: SIZE,
     helps: ['tankLeast'],
-    offer: ({ build: { tank } }) => [
-      inSteps(
-        SIZE,
-        range(tank.gallons, Math.max(tank.gallons, tankBlock.fields.gallons.usual![1]), LARGER_BY_GAL).map(
-          sized(tank.gallons),
-        ),
-      ),
-    ],
+    offer: ({ build: { tank, type } }) => {
+      const each = LARGER_BY_GAL[type === 'brush' ? 'brush' : 'structural'];
+      const round = Math.floor(tank.gallons / each) * each;
+      const most = Math.max(round, tankBlock.fields.gallons.usual![1]);
+      return [inSteps(SIZE, range(round, most, each).map(sized(tank.gallons)))];
+    },
   },
   {
     kind: SHAPE,
