@@ -69,7 +69,14 @@ const millLadderUnplumbed = house.build(
         { partId: 'pack', count: 1, compartmentId: 'L3' },
       ]),
     },
-    lines: { supply: 'hydrant', placeId: 'hydrants-1', lines: [] },
+    lines: {
+      supply: 'hydrant',
+      placeId: 'hydrants-1',
+      lines: [
+        { id: 'n1', sourceId: 'waterway', elevationFt: 80, runs: 'yes' },
+        { id: 'n2', sourceId: 'h2', runs: 'no' },
+      ],
+    },
     money: { budgetCents: 1_650_000_00, unlistedPct: 3 },
   },
 );
@@ -77,5 +84,5 @@ const millLadderUnplumbed = house.build(
 /** A ladder with a pump for six-story mills between narrow curbs. */
 export const millLadder = plumbed(millLadderUnplumbed, {
   'large-1': { coupling: 'quarterTurn' },
-  'to-waterway': { label: 'Waterway' },
+  'to-waterway': { label: 'Waterway', valve: 'electric', byHand: 'crank' },
 });

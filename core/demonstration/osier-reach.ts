@@ -98,6 +98,7 @@ const riverPumperUnplumbed = house.build(
 /** A pumper for farm lanes without hydrants. What was added to its bumper is more than its front axle carries. */
 export const riverPumper = plumbed(riverPumperUnplumbed, {
   'large-1': { ends: 'adapter', adapterIn: 5 },
+  tankToPump: { valve: 'air', byHand: 'lever' },
 });
 
 /** How the pumper came to be what it is, oldest first: nobody added up what the bumper did to the front axle. */

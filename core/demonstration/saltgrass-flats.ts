@@ -53,6 +53,12 @@ const grassTruckUnplumbed = house.build(
 );
 
 /** A light brush truck for soft ground and wind-farm tracks. */
-export const grassTruck = plumbed(grassTruckUnplumbed, {
-  'suction-1': { label: 'Creek suction' },
-});
+export const grassTruck = plumbed(
+  grassTruckUnplumbed,
+  {
+    'suction-1': { label: 'Creek suction' },
+    // Aimed and opened from the cab, as it rolls.
+    'to-b2': { valve: 'electric', byHand: 'lever' },
+  },
+  ['directFill'],
+);

@@ -135,8 +135,8 @@ export interface Grip {
   /** What is taken hold of, in the truck's frame. */
   box: Box;
   directions: Direction[];
-  /** Taken hold of from there only: from the sides of the truck, or from above. */
-  from?: 'sides' | 'above';
+  /** Taken hold of from there only: from both sides of the truck or one, from its ends, or from above. */
+  from?: 'sides' | 'left' | 'right' | 'rear' | 'front' | 'above';
   /** Shown only while its own step is worked on. */
   inItsStep?: true;
   /** The choice that is made by moving it. */

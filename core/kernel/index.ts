@@ -16,6 +16,7 @@ export { House } from './house.js';
 export type { Choices } from './house.js';
 export {
   atLeast,
+  heldTo,
   fits,
   held,
   bothOf,

@@ -103,6 +103,19 @@ export function limitsOfEach<const I extends string>(...ids: I[]): Reading<Parti
 /** The limits that some subject reads. */
 export const limitsRead = (): string[] => [...new Set([...read.keys(), ...readTogether])];
 
+/** A figure held to the least or the most that it may be: it holds, or it fails. */
+export function heldTo(
+  sense: 'least' | 'most',
+  unit: Unit,
+  actual: number,
+  { value: limit, basis }: Pick<Limit, 'value' | 'basis'>,
+  words: string,
+  state: Judgement['state'] = null,
+): Judgement {
+  const margin = sense === 'least' ? actual - limit : limit - actual;
+  return { status: margin < 0 ? 'fails' : 'holds', actual, limit, margin, unit, state, basis, words };
+}
+
 /** A check that the profile asks for at least so much of something. */
 export const atLeast = (
   of: string,
@@ -116,16 +129,13 @@ export const atLeast = (
     if (!asked) return null;
     const margin = value - asked.value;
     const words = `${amount(value, unit)} of at least ${amount(asked.value, unit)}.`;
-    return {
-      status: margin < 0 ? 'fails' : 'holds',
-      actual: value,
-      limit: asked.value,
-      margin,
-      unit: unit as Unit,
-      state: null,
-      basis: asked.basis,
-      words: margin < 0 ? `${words} ${amount(-margin, unit)} short.` : words,
-    };
+    return heldTo(
+      'least',
+      unit as Unit,
+      value,
+      asked,
+      margin < 0 ? `${words} ${amount(-margin, unit)} short.` : words,
+    );
   });
 
 /** A check that something must fit into the room that it has, in. */

@@ -110,6 +110,13 @@ export type Shape =
       face: 'left' | 'right' | 'top' | 'rear' | 'front';
       flows: 'in' | 'out';
     }
+  /** What an operator reads and turns at one place of a panel, from above. */
+  | {
+      kind: 'control';
+      box: Box;
+      face: 'left' | 'right' | 'top' | 'rear' | 'front';
+      shows: readonly ('dial' | 'handle' | 'switch' | 'level' | 'plate')[];
+    }
   | { kind: 'section'; box: Box; order: number }
   /** The plate that turns, and the pedestal that it turns on. */
   | { kind: 'turntable'; box: Box; pedestal: Box[] };

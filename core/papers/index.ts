@@ -1,5 +1,6 @@
 import type { Evaluation } from '../kernel/index.js';
 import type { Paper } from './kinds.js';
+import { plumbingPaper } from './plumbing-paper.js';
 import { weightPaper } from './weight-paper.js';
 
 export type { Block, Paper } from './kinds.js';
@@ -12,7 +13,10 @@ export interface PaperKind {
 }
 
 /** Every paper, by the id that its route and its file have. To add one, add it here. */
-export const PAPERS: readonly PaperKind[] = [{ id: 'weights', title: 'Weight sheet', of: weightPaper }];
+export const PAPERS: readonly PaperKind[] = [
+  { id: 'weights', title: 'Weight sheet', of: weightPaper },
+  { id: 'plumbing', title: 'Plumbing sheet', of: plumbingPaper },
+];
 
 /** @throws RangeError where there is no such paper. */
 export function paperKind(id: string): PaperKind {

@@ -1,4 +1,5 @@
 import type { ChartOf, TableOf } from '../kernel/index.js';
+import type { Diagram } from '../subjects/plumbing/index.js';
 
 /** A part of a paper. */
 export type Block =
@@ -8,9 +9,15 @@ export type Block =
   | { kind: 'facts'; facts: [name: string, value: string][] }
   | { kind: 'table'; table: TableOf; widths?: number[]; titled?: true }
   | { kind: 'chart'; chart: ChartOf; half?: true }
-  | { kind: 'drawing'; views: 'driver' | 'all' };
+  | { kind: 'drawing'; views: 'driver' | 'all' }
+  | { kind: 'diagram'; of: Diagram };
 
 export interface Paper {
   title: string;
   blocks: Block[];
 }
+
+export const heading = (text: string, newPage = false): Block =>
+  newPage ? { kind: 'heading', text, newPage } : { kind: 'heading', text };
+export const text = (words: string): Block => ({ kind: 'text', text: words });
+export const caution = (words: string): Block => ({ kind: 'caution', text: words });

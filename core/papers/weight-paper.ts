@@ -25,6 +25,7 @@ import {
 import { envelope } from '../truck/index.js';
 import { bare, feetInches, formatPct, inches, lb } from '../units/index.js';
 import { findingsTable } from './findings-table.js';
+import { caution, heading, text } from './kinds.js';
 import type { Block, Paper } from './kinds.js';
 
 /** Loads in service against what governs each, with what is left and how sure it is. */
@@ -87,11 +88,6 @@ function loadsTable(evaluation: Evaluation): TableOf {
     ],
   };
 }
-
-const heading = (text: string, newPage = false): Block =>
-  newPage ? { kind: 'heading', text, newPage } : { kind: 'heading', text };
-const text = (words: string): Block => ({ kind: 'text', text: words });
-const caution = (words: string): Block => ({ kind: 'caution', text: words });
 
 /** The weight sheet as a paper: drawing, loads, findings, charts, certainty, every component, and the cautions. */
 export function weightPaper(evaluation: Evaluation): Paper {

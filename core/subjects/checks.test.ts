@@ -299,7 +299,7 @@ const COMPARTMENTS_FT3 = (DRIVERS + OFFICERS + 41 * (31 * 28 + 9 * 19)) / 1728;
 /** Bags of absorbent, 28 by 16 by 12 in, in the compartment at the back. */
 const BAG_PCT = (100 * 28 * 16 * 12) / (41 * (31 * 28 + 9 * 19));
 /** What the first axle of the demonstration aerial’s tandem carries, with the heavier and the lighter axles. */
-const [TANDEM_62, TANDEM_48] = [0.52 * 50_069.354, 0.52 * 49_426.532];
+const [TANDEM_62, TANDEM_48] = [0.52 * 50_074.891, 0.52 * 49_432.069];
 
 /**
  * What each check comes to on the two builds of its case: the figure and its limit where it passes, and where
@@ -308,7 +308,7 @@ const [TANDEM_62, TANDEM_48] = [0.52 * 50_069.354, 0.52 * 49_426.532];
  * which each is worst.
  */
 const FIGURES: Record<string, [unit: string, good: [number, number], bad: [number, number]]> = {
-  frontAxle: ['lb', [15_425.61, 20_000], [18_080.507, 18_000]],
+  frontAxle: ['lb', [15_425.61, 20_000], [18_084.627, 18_000]],
   rearAxle: ['lb', [39_490.5 - 15_425.61, 27_000], [32_422.2, 24_000]],
   // The rating is the sum of both axles.
   gross: ['lb', [39_490.5, 20_000 + 27_000], [45_615.5, 18_000 + 24_000]],

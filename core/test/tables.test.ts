@@ -5,6 +5,7 @@ import { DEMONSTRATION, starterBuild } from '../demonstration/index.js';
 import { PAPERS } from '../papers/index.js';
 import type { Block } from '../papers/index.js';
 import { house } from '../subjects/index.js';
+import { rowInWords } from '../subjects/plumbing/index.js';
 import { components } from '../truck/index.js';
 
 /**
@@ -60,6 +61,8 @@ const written = (block: Block): (string | number)[][] => {
     }
     case 'facts':
       return block.facts.map(([name, value]) => [name, plain(value)]);
+    case 'diagram':
+      return block.of.rows.map((row) => [row.side, String(row.row), plain(rowInWords(row))]);
     case 'drawing':
       return [['drawing', block.views]];
     default:

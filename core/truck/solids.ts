@@ -60,7 +60,7 @@ function withoutTrench(cab: Box[], trench: Cab['trench']): Box[] {
   );
 }
 
-/** What of a shape is solid. The body is a shell: its compartments and beds stand for it; people and gear ride within; caps lie in the skin. */
+/** What of a shape is solid. The body is a shell: its compartments and beds stand for it; people and gear ride within; caps and controls lie in the skin. */
 function boxesOf(shape: Shape): Box[] {
   const { box } = shape;
   switch (shape.kind) {
@@ -68,6 +68,7 @@ function boxesOf(shape: Shape): Box[] {
     case 'seat':
     case 'mark':
     case 'opening':
+    case 'control':
     case 'stowed':
       return [];
     case 'frame':

@@ -1,5 +1,5 @@
 import type { Content, ContentTable, TableCell, TDocumentDefinitions } from 'pdfmake/interfaces.js';
-import { chartSvg, drawingSvg } from '#pictures';
+import { chartSvg, diagramSvg, drawingSvg } from '#pictures';
 import { PLANNING_CAUTION } from '#core/kernel';
 import type { ChartOf, Evaluation, TableOf } from '#core/kernel';
 import type { Block, Paper } from '#core/papers';
@@ -200,6 +200,12 @@ function blockOf(block: Block, evaluation: Evaluation, system: UnitSystem, width
         svg: chartSvg(printed(block.chart), system, CHART_FONT, width, CHART_HEIGHT),
         width,
         margin: [0, 6, 0, 6],
+      };
+    case 'diagram':
+      return {
+        svg: diagramSvg(block.of, system),
+        width,
+        margin: [0, 2, 0, 2],
       };
     case 'drawing':
       return {

@@ -3,9 +3,11 @@ import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
 import type { Build } from '#core/build';
 import type { BuildView, DepartmentView } from '#core/exchange';
 import { house } from '#core/subjects';
+import { truckLines } from '#core/subjects/lines';
+import { connections } from '#core/subjects/plumbing';
 import { inService, weighedStates, withState } from '#core/subjects/weights';
 import { components } from '#core/truck';
-import { formatWhole } from '#core/units';
+import { formatWhole, inUnits, psi, UNIT_SYSTEMS } from '#core/units';
 import { startApp } from '../test/app.js';
 import { newBuild, newDepartment, saveTank } from '../test/people.js';
 import { inFonts } from './fonts.js';
@@ -21,9 +23,9 @@ beforeAll(async () => {
 });
 afterAll(() => server.app.close());
 
-const paper = (id: string, query = '') =>
+const paper = (id: string, query = '', of = 'weights') =>
   server.http
-    .get(`/api/builds/${id}/papers/weights${query}`)
+    .get(`/api/builds/${id}/papers/${of}${query}`)
     .buffer(true)
     .parse((response, done) => {
       const parts: Buffer[] = [];
@@ -52,6 +54,23 @@ const save = (of: BuildView, build: Build) =>
     .put(`/api/builds/${of.id}`)
     .send({ build, revision: of.revision, words: 'Changed' })
     .expect(200);
+
+it('prints the plumbing: every opening with its label, what each line asks for, and the cautions', async () => {
+  for (const units of UNIT_SYSTEMS) {
+    const pages = await pagesOf((await paper(build.id, `?units=${units}`, 'plumbing')).body as Buffer);
+    const all = pages.join(' ');
+    const evaluation = house.evaluate(build.build);
+    // Once in the diagram and once in the table.
+    for (const { label } of evaluation.read(connections))
+      expect(all.split(label).length - 1, label).toBeGreaterThanOrEqual(2);
+    for (const line of evaluation.read(truckLines)) {
+      expect(all, line.name).toContain(line.name);
+      expect(all).toContain(inUnits(psi(line.asked.pumpPressurePsi), units));
+    }
+    expect(all).toContain('stand aside when a valve is opened');
+    expect(all).toContain('Planning figures, not a certification');
+  }
+});
 
 describe('the weight sheet as a PDF', () => {
   it('has the loads, every component, the cautions, its revision and numbered pages', async () => {

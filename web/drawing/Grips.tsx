@@ -33,12 +33,12 @@ const UP: Record<ViewId, [Direction, 1 | -1]> = {
 };
 
 /** From where a view looks, as grips say it. */
-const SEEN_FROM: Record<ViewId, Grip['from'] | 'ends'> = {
-  driver: 'sides',
-  officer: 'sides',
-  top: 'above',
-  front: 'ends',
-  rear: 'ends',
+const SEEN_FROM: Record<ViewId, readonly Grip['from'][]> = {
+  driver: ['sides', 'left'],
+  officer: ['sides', 'right'],
+  top: ['above'],
+  front: ['front'],
+  rear: ['rear'],
 };
 
 const STEPS: Record<string, [number, number]> = {
@@ -74,7 +74,7 @@ const GripView = memo(function GripView({ grip: drawn, latest, view, px, onMove,
     },
     { filterTaps: true, pointer: { keys: false } },
   );
-  if ((!can(right) && !can(up)) || (drawn.from && drawn.from !== SEEN_FROM[view])) return null;
+  if ((!can(right) && !can(up)) || (drawn.from && !SEEN_FROM[view].includes(drawn.from))) return null;
 
   const press = (event: KeyboardEvent) => {
     const step = STEPS[event.key];

@@ -6,18 +6,7 @@ import { UnitsAs } from '../common';
 import { layOut, Stage } from '../drawing';
 import type { Arrangement } from '../drawing';
 import styles from '../drawing/drawing.module.css?inline';
-import { DAY } from '../theme/colors';
-
-const inInk = (text: string): string =>
-  text.replace(/var\(--(\w+)\)/g, (whole, name: string) => DAY[name as keyof typeof DAY] ?? whole);
-
-/** Lines of a screen are too heavy on paper, where a point is larger than a pixel. */
-const LIGHTER = 0.62;
-const lighter = (text: string): string =>
-  text.replace(
-    /(stroke-width[:=]"?)([\d.]+)/g,
-    (_, what: string, width: string) => `${what}${Number((Number(width) * LIGHTER).toFixed(2))}`,
-  );
+import { onPaper } from './on-paper';
 
 /** The drawing of a truck as an SVG that stands alone, as large as fits into so many points. */
 export function drawingSvg(
@@ -33,11 +22,5 @@ export function drawingSvg(
       <Stage evaluation={evaluation} picture={picture} />
     </UnitsAs>,
   );
-  return lighter(
-    inInk(
-      markup
-        .replace('<svg ', `<svg xmlns="http://www.w3.org/2000/svg" width="${width}" height="${height}" `)
-        .replace('>', `><style>${styles}</style>`),
-    ),
-  );
+  return onPaper(markup, styles, `width="${width}" height="${height}"`);
 }

@@ -1,4 +1,5 @@
 import type { ChartOf, Evaluation } from '#core/kernel';
+import type { Diagram } from '#core/subjects/plumbing';
 import type { UnitSystem } from '#core/units';
 
 /** The drawing of a truck as an SVG that stands alone, as large as fits into so many points. */
@@ -9,6 +10,9 @@ export declare function drawingSvg(
   width: number,
   height: number,
 ): string;
+
+/** The single-line diagram of the plumbing as an SVG that stands alone. */
+export declare function diagramSvg(of: Diagram, system: UnitSystem): string;
 
 /** A chart as an SVG of so many points, its text in the font families of that name. */
 export declare function chartSvg(

@@ -1,4 +1,5 @@
 export { chartSvg } from './chart';
+export { diagramSvg } from './diagram';
 export { drawingSvg } from './drawing';
 export { miniatureSvg } from './miniature';
 export { inlineStyles } from './styles';

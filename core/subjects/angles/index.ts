@@ -1,4 +1,4 @@
-import { check, limitKind, limitOf, reading } from '../../kernel/index.js';
+import { check, heldTo, limitKind, limitOf, reading } from '../../kernel/index.js';
 import type { Subject } from '../../kernel/index.js';
 import { outside } from '../../truck/index.js';
 import { inches } from '../../units/index.js';
@@ -20,17 +20,13 @@ const departureAngle = reading('angles', [outside, axles], (all, on) => departur
 const angleCheck = (id: 'approach' | 'departure', title: string, of: typeof approachAngle, steps: string[]) =>
   check('angles', { id, title, steps }, [limitOf(`${id}Deg`), of], (limit, governed: Governed | null) => {
     if (!limit || !governed) return null;
-    const margin = governed.deg - limit.value;
-    return {
-      status: margin < 0 ? 'fails' : 'holds',
-      actual: governed.deg,
-      limit: limit.value,
-      margin,
-      unit: 'deg',
-      state: null,
-      basis: limit.basis,
-      words: `${governed.deg.toFixed(1)}° of at least ${limit.value}°: ${governed.name.toLowerCase()} governs, ${inches(governed.heightIn)} above the road ${inches(governed.overhangIn)} beyond the axle.`,
-    };
+    return heldTo(
+      'least',
+      'deg',
+      governed.deg,
+      limit,
+      `${governed.deg.toFixed(1)}° of at least ${limit.value}°: ${governed.name.toLowerCase()} governs, ${inches(governed.heightIn)} above the road ${inches(governed.overhangIn)} beyond the axle.`,
+    );
   });
 
 /** The angles at which the truck still clears the road ahead of and behind its wheels. */

@@ -2,6 +2,7 @@ import { withBlock } from '../../build/index.js';
 import type { Build } from '../../build/index.js';
 import {
   check,
+  heldTo,
   insteadOf,
   inSteps,
   limitKind,
@@ -26,17 +27,7 @@ export const typeGvwr = check(
   [limitOf('gvwrLb'), axles],
   (asked, { gvwrLb }) => {
     if (!asked) return null;
-    const margin = asked.value - gvwrLb;
-    return {
-      status: margin < 0 ? 'fails' : 'holds',
-      actual: gvwrLb,
-      limit: asked.value,
-      margin,
-      unit: 'lb',
-      state: null,
-      basis: asked.basis,
-      words: `Rated ${lb(gvwrLb)}, at most ${lb(asked.value)}.`,
-    };
+    return heldTo('most', 'lb', gvwrLb, asked, `Rated ${lb(gvwrLb)}, at most ${lb(asked.value)}.`);
   },
 );
 

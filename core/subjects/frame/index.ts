@@ -1,4 +1,4 @@
-import { check, limitKind, limitOf, reading } from '../../kernel/index.js';
+import { check, heldTo, limitKind, limitOf, reading } from '../../kernel/index.js';
 import type { Component, Contributor, Evaluation, Finding, Subject } from '../../kernel/index.js';
 import { rearReactionIn } from '../../truck/index.js';
 import { feetInches, formatPct } from '../../units/index.js';
@@ -60,19 +60,16 @@ const frameMoment = check(
     if (!limit || resisting === null) return null;
     const { id, name, xIn, momentLbIn } = bent;
     const actual = (Math.abs(momentLbIn) / resisting) * 100;
-    const margin = limit.value - actual;
     const where =
       xIn >= 0 ? `${feetInches(xIn)} behind the front axle` : `${feetInches(-xIn)} ahead of the front axle`;
-    return {
-      status: margin < 0 ? 'fails' : 'holds',
+    return heldTo(
+      'most',
+      '%',
       actual,
-      limit: limit.value,
-      margin,
-      unit: '%',
-      state: { id, name },
-      basis: limit.basis,
-      words: `${formatPct(actual)} of what the rails resist, most ${where}, standing still: an estimate for the builder’s engineer, since the road multiplies it.`,
-    };
+      limit,
+      `${formatPct(actual)} of what the rails resist, most ${where}, standing still: an estimate for the builder’s engineer, since the road multiplies it.`,
+      { id, name },
+    );
   },
 );
 

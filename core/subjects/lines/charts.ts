@@ -1,4 +1,6 @@
+import { reading } from '../../kernel/index.js';
 import type { ChartOf } from '../../kernel/index.js';
+import { feeding, fromTheSupply, fromTheTank, running, supplyMin, tankTime } from './flows.js';
 import { formatWhole, gpm, psi } from '../../units/index.js';
 import { FEEDER_NAMES } from '../plumbing/index.js';
 import { netPsiAt, waterHp } from '../pump/index.js';
@@ -108,13 +110,13 @@ export function timeChart(
   time: RunTime,
   supplyMin: number | null,
   supplyGpm: number | null,
-  minute: number,
+  minute: number | null,
 ): ChartOf {
   const end = Number.isFinite(time.emptyMin) ? time.emptyMin : 10;
   const until = Math.max(end * 1.15, supplyMin !== null && supplyMin < 3 * end ? supplyMin * 1.15 : 0);
   const steps = Array.from({ length: STEPS + 1 }, (_, i) => (until * i) / STEPS);
   const supplied = supplyMin !== null && supplyMin <= until ? [supplyMin] : [];
-  const at = [...new Set([...steps, time.fullMin, end, ...supplied, minute])]
+  const at = [...new Set([...steps, time.fullMin, end, ...supplied, ...(minute === null ? [] : [minute])])]
     .filter((one) => one <= until)
     .sort((a, b) => a - b);
   const from = (t: number) => supplyGpm !== null && supplyMin !== null && t >= supplyMin;
@@ -130,7 +132,7 @@ export function timeChart(
         label: 'Water in the tank',
         tone: 'water',
         values: at.map((t) => (from(t) ? kept : tankAt(time, t).gallons)),
-        mark: at.indexOf(minute),
+        ...(minute === null ? {} : { mark: at.indexOf(minute) }),
       },
       {
         label: 'Flow of the lines',
@@ -153,3 +155,21 @@ export function timeChart(
     ],
   };
 }
+
+/** The curve with the lines that run, from the supply or else the tank; null where there is no pump. */
+export const pumpNow = reading(
+  'lines',
+  [feeding, running, fromTheTank, fromTheSupply],
+  (pump, lines, tank, other): ChartOf | null => {
+    const of = other ?? tank;
+    return pump && of && pumpChart(pump, lines, of);
+  },
+);
+
+/** The tank minute by minute with the lines that run from it; null where none does. */
+export const timeNow = reading(
+  'lines',
+  [tankTime, supplyMin, fromTheSupply],
+  (time, until, other): ChartOf | null =>
+    time && time.gpm > 0 ? timeChart(time, until, other?.flowGpm ?? null, null) : null,
+);

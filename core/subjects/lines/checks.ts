@@ -1,18 +1,27 @@
-import { check, fromBuild, limitKind, limitOf } from '../../kernel/index.js';
+import { check, fromBuild, heldTo, limitKind, limitOf } from '../../kernel/index.js';
 import type { Check, Judgement } from '../../kernel/index.js';
 import { counted, feet, formatWhole, gal, gpm, lbf, listed, mph, psi, within } from '../../units/index.js';
 import { counting, placesCheck } from '../brief/index.js';
 import type { AtPlace } from '../brief/index.js';
 import { tankPathGpm } from '../plumbing/index.js';
 import { chosenPump } from '../pump/index.js';
-import type { Pump } from '../pump/index.js';
-import { pumpingMin, stagePosition } from '../pumping/index.js';
+import { pumpingMin } from '../pumping/index.js';
 import { highFt } from '../road/index.js';
 import { inService } from '../weights/index.js';
 import { truckLines } from './all.js';
 import type { TruckLine } from './all.js';
-import { eachAlone, fromTheSupply, fromTheTank, running, supply, supplyMin, tankTime } from './flows.js';
+import {
+  eachAlone,
+  fromTheSupply,
+  fromTheTank,
+  opensOnTheTank,
+  running,
+  supply,
+  supplyMin,
+  tankTime,
+} from './flows.js';
 import { flowFor, runTime } from './run-time.js';
+import { minutesInWords, stagesInWords } from './words.js';
 import { draftGpm } from './supply.js';
 import type { Stop, Together } from './together.js';
 
@@ -105,14 +114,6 @@ const alone = check(
   },
 );
 
-/** In which position a pump of two stages works, and where it changes over; nothing of one stage. */
-export function stagesInWords(pump: Pick<Pump, 'stages' | 'ratedGpm'>, flowGpm: number): string {
-  const position = stagePosition(pump, flowGpm);
-  return position
-    ? ` Of its two stages it works in ${position}; change over near ${gpm(pump.ratedGpm / 2)}, at idle pressure.`
-    : '';
-}
-
 const runTogether = check(
   'lines',
   { id: 'together', title: 'Lines that run together', steps: STEP, mendedBy: ['lineAlone'] },
@@ -129,18 +130,10 @@ const runTogether = check(
       unit: 'gpm',
       state: null,
       basis: 'Hydraulics of this build',
-      words: `${where} ${counted(all.length, 'line')} ${all.length === 1 ? 'gets' : 'get'} ${fellShort(of)}${pump ? stagesInWords(pump, of.flowGpm) : ''}`,
+      words: `${where} ${counted(all.length, 'line')} ${all.length === 1 ? 'gets' : 'get'} ${fellShort(of)}${pump ? ` ${stagesInWords(pump, of.flowGpm)}`.trimEnd() : ''}`,
     };
   },
 );
-
-/** Minutes and seconds, as somebody says them: "3 min 20 s". */
-export function minutesInWords(minutes: number): string {
-  if (!Number.isFinite(minutes)) return 'no end';
-  const seconds = Math.round(minutes * 60);
-  const [min, s] = [Math.floor(seconds / 60), seconds % 60];
-  return min === 0 ? `${s} s` : s === 0 || min >= 10 ? `${min} min` : `${min} min ${s} s`;
-}
 
 const untilSupply = check(
   'lines',
@@ -186,8 +179,7 @@ const monitors = check(
   [eachAlone, limitOf('monitorS'), fromBuild(({ tank }) => tank.gallons), tankPathGpm],
   (all, limit, gallons, path): Judgement | null => {
     const of = all
-      // Nobody opens the waterway of an aerial device before it is supplied.
-      .filter(({ line }) => line.isMonitor && line.source?.what !== 'waterway')
+      .filter(({ line }) => line.isMonitor && opensOnTheTank(line))
       .map(({ line, alone: flow }) => ({ line, time: runTime(gallons, path, flow.flowGpm) }));
     if (!limit || gallons === 0 || of.length === 0) return null;
     const worst = of.reduce((least, other) => (other.time.emptyMin < least.time.emptyMin ? other : least));
@@ -273,17 +265,14 @@ const energy = check(
       return null;
     const driven = driving?.value ?? 0;
     const actual = pumpingMin(pump.batteryKwh, of.shaftHp, (driven / 60) * ON_ITS_WAY_MPH, weights.totalLb);
-    const margin = actual - limit.value;
-    return {
-      status: margin < 0 ? 'fails' : 'holds',
+    return heldTo(
+      'least',
+      'min',
       actual,
-      limit: limit.value,
-      margin,
-      unit: 'min',
-      state: { id: 'inService', name: 'In service' },
-      basis: limit.basis,
-      words: `After ${formatWhole(driven)} min of driving at ${mph(ON_ITS_WAY_MPH)}, ${formatWhole(pump.batteryKwh)} kWh pump ${gpm(of.flowGpm)} at ${psi(of.dischargePsi)} for ${minutesInWords(actual)}, of at least ${formatWhole(limit.value)} min. Cold, age and an engine that charges change it: the maker’s figures decide.`,
-    };
+      limit,
+      `After ${formatWhole(driven)} min of driving at ${mph(ON_ITS_WAY_MPH)}, ${formatWhole(pump.batteryKwh)} kWh pump ${gpm(of.flowGpm)} at ${psi(of.dischargePsi)} for ${minutesInWords(actual)}, of at least ${formatWhole(limit.value)} min. Cold, age and an engine that charges change it: the maker’s figures decide.`,
+      { id: 'inService', name: 'In service' },
+    );
   },
 );
 

@@ -92,11 +92,15 @@ export const fromTheSupply = reading(
 
 const gallons = fromBuild(({ tank }) => tank.gallons);
 
-/** How long the tank lasts with the lines that run. */
+/** Nobody opens the waterway of an aerial device before it is supplied. */
+export const opensOnTheTank = ({ source }: Pick<TruckLine, 'source'>): boolean => source?.what !== 'waterway';
+
+/** How long the tank lasts with the lines that run from it. */
 export const tankTime = reading(
   'lines',
-  [fromTheTank, gallons, tankPathGpm],
-  (of, gal, path): RunTime | null => (of && gal > 0 ? runTime(gal, path, of.flowGpm) : null),
+  [running, feeding, tankSupply, gallons, tankPathGpm],
+  (all, pump, from, gal, path): RunTime | null =>
+    pump && gal > 0 ? runTime(gal, path, together(all.filter(opensOnTheTank), pump, from).flowGpm) : null,
 );
 
 /** Minutes until a supply is established, as the brief says; null where it does not. */

@@ -24,8 +24,8 @@ export {
 export type { LineEntry, SupplyKind } from './block.js';
 export { lineCalculation } from './calculation.js';
 export type { LineInput } from './calculation.js';
-export { minutesInWords, stagesInWords, stretchFt } from './checks.js';
-export { pumpChart, timeChart } from './charts.js';
+export { stretchFt } from './checks.js';
+export { pumpChart, pumpNow, timeChart, timeNow } from './charts.js';
 export { lineChoices, LINES_CHOICE, togetherChoices } from './choices.js';
 export {
   eachAlone,
@@ -55,6 +55,7 @@ export {
 } from './supply.js';
 export type { Supply } from './supply.js';
 export { hoseInWords, linesTable, togetherTable } from './tables.js';
+export { minutesInWords, stagesInWords, tankTimeInWords, togetherInWords } from './words.js';
 export { together } from './together.js';
 export type { Feeding, Running, Together } from './together.js';
 

@@ -1,4 +1,4 @@
-import { check, fromBuild, limitOf, noneOf } from '../../kernel/index.js';
+import { check, fromBuild, heldTo, limitOf, noneOf } from '../../kernel/index.js';
 import type { Check } from '../../kernel/index.js';
 import { counted, gal, hoseSize, inches, listed, within } from '../../units/index.js';
 import { chosenPump, panelAt } from '../pump/index.js';
@@ -139,17 +139,13 @@ const reach = ofConnections(
     });
     if (high.length === 0) return null;
     const { one, zIn } = high.reduce((worst, other) => (other.zIn > worst.zIn ? other : worst));
-    const margin = most.value - zIn;
-    return {
-      status: margin < 0 ? 'fails' : 'holds',
-      actual: zIn,
-      limit: most.value,
-      margin,
-      unit: 'in',
-      state: null,
-      basis: most.basis,
-      words: `Highest is ${one.label} at ${inches(zIn)} above the ground, of at most ${inches(most.value)}.`,
-    };
+    return heldTo(
+      'most',
+      'in',
+      zIn,
+      most,
+      `Highest is ${one.label} at ${inches(zIn)} above the ground, of at most ${inches(most.value)}.`,
+    );
   },
 );
 

@@ -1,6 +1,8 @@
 import { fromBuild, reading } from '../../kernel/index.js';
+import { hoseSize, within } from '../../units/index.js';
 import { chosenPump } from '../pump/index.js';
 import type { Connection } from './fields.js';
+import { COLOR_NAMES, GAUGE_NAMES, KIND_NAMES, PLACE_NAMES, VALVE_NAMES } from './fields.js';
 import { connections, fed } from './usual.js';
 
 /** One connection in the single-line diagram: which row, on which side of the pump, and where it leads. */
@@ -70,3 +72,25 @@ export const diagram = reading(
     };
   },
 );
+
+/** What the signs of the diagram say. */
+export const DIAGRAM_SIGNS =
+  'Intakes at the left, discharges at the right, the ways to the tank above. E: electric valve; A: air valve; an arc under a valve: it opens slowly; P and F: pressure and flow gauge; an arrow down: drain; a dashed pipe: foam.';
+
+/** All of a connection in words, as who can't see the picture hears it. */
+export const rowInWords = ({ connection: one, feeds }: DiagramRow): string =>
+  [
+    `${one.label}: ${within(KIND_NAMES[one.kind])} of ${hoseSize(one.sizeIn)}`,
+    within(PLACE_NAMES[one.at]),
+    valveInWords(one),
+    ...(one.gauge === 'none' ? [] : [`gauge: ${within(GAUGE_NAMES[one.gauge])}`]),
+    ...(one.color ? [within(COLOR_NAMES[one.color])] : []),
+    ...(one.foam ? ['foam'] : []),
+    ...(one.air ? ['compressed air'] : []),
+    ...(one.drain ? ['drain'] : []),
+    ...(feeds ? [`feeds ${within(feeds)}`] : []),
+  ].join(', ');
+
+/** "electric valve, slow". */
+export const valveInWords = ({ valve, slow }: Pick<Connection, 'valve' | 'slow'>): string =>
+  valve === 'none' ? 'no valve' : `${within(VALVE_NAMES[valve])} valve${slow ? ', slow' : ''}`;

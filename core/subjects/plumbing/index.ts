@@ -6,10 +6,11 @@ import { plumbingBlock, plumbingProblems, settlePlumbing } from './block.js';
 import { plumbingChanges } from './changes.js';
 import { plumbingChecks } from './checks.js';
 import { isDischarge, isIntake } from './judged.js';
-import { creditGpm, tankPathGpm } from './rating-checks.js';
+import { besideGpm, creditGpm, tankPathGpm } from './rating-checks.js';
 import { plumbingChoices } from './choices.js';
 import { COLOR_NAMES, COUPLING_NAMES, KIND_NAMES, KINDS, VALVE_NAMES } from './fields.js';
 import type { Connection, Kind } from './fields.js';
+import { openingGrips } from './grips.js';
 import { plumbingLimits } from './limits.js';
 import { plumbingComponents, plumbingOfPump } from './place.js';
 import { connections } from './usual.js';
@@ -26,8 +27,9 @@ export {
   withNoConnections,
   withOwnConnections,
 } from './edit.js';
-export { diagram } from './diagram.js';
+export { DIAGRAM_SIGNS, diagram, rowInWords } from './diagram.js';
 export type { Diagram, DiagramRow } from './diagram.js';
+export { plumbingTable } from './tables.js';
 export { FACE_TITLES, onFace } from './faces.js';
 export type { Face, FaceAt } from './faces.js';
 export { fedBy, LINE_FT, WATERWAY } from './fed.js';
@@ -81,6 +83,7 @@ export const plumbing: Subject = {
   checks: plumbingChecks,
   changes: plumbingChanges,
   choices: plumbingChoices,
+  grips: openingGrips,
   figures: [
     {
       id: 'discharges',
@@ -95,6 +98,12 @@ export const plumbing: Subject = {
       unit: 'gpm',
       harm: { way: 'down', each: 100 },
       reading: tankPathGpm,
+    },
+    {
+      id: 'besideOperator',
+      title: 'Discharges beside the operator',
+      unit: 'gpm',
+      reading: besideGpm,
     },
   ],
   sentence: (evaluation) => {

@@ -1,14 +1,11 @@
-import { boxAt, boxOf, component, fromBuild, madeOf, provide, reading } from '../../kernel/index.js';
-import type { Box, Component, Point, Shape } from '../../kernel/index.js';
+import { component, fromBuild, madeOf, provide, reading } from '../../kernel/index.js';
+import type { Box, Component, Point } from '../../kernel/index.js';
 import { beds, bodyPlace, pumpHouse, pumpPlumbing } from '../../truck/index.js';
 import { hoseSize, IN_PER_FT } from '../../units/index.js';
 import { chosenPump, skid } from '../pump/index.js';
-import { onFace } from './faces.js';
-import type { FaceAt } from './faces.js';
 import { KIND_NAMES } from './fields.js';
 import type { Connection } from './fields.js';
-import { capIn, LABEL_IN, openingsAt } from './panel.js';
-import type { Placed } from './shelves.js';
+import { controlShapes, openingShapes } from './looks.js';
 import { connections, usualConnections } from './usual.js';
 
 /**
@@ -63,65 +60,6 @@ const difference = reading(
       : against(usual, hasTank ? own : own.filter(({ at }) => at !== 'within')),
 );
 
-/** A cap in the skin of its face. */
-const CAP_DEEP_IN = 1;
-function capBox(face: FaceAt, { u, v, wide }: Placed, sizeIn: number): Box {
-  const cap = capIn(sizeIn);
-  const { xIn, yIn, zIn } = onFace(face, u + wide / 2, v + LABEL_IN + cap / 2);
-  switch (face.face) {
-    case 'rear':
-      return boxOf(xIn - CAP_DEEP_IN, xIn, yIn - cap / 2, yIn + cap / 2, zIn - cap / 2, zIn + cap / 2);
-    case 'front':
-      return boxOf(xIn, xIn + CAP_DEEP_IN, yIn - cap / 2, yIn + cap / 2, zIn - cap / 2, zIn + cap / 2);
-    case 'top':
-      return boxAt(xIn, yIn, face.z.atIn - CAP_DEEP_IN / 2, cap, cap, CAP_DEEP_IN);
-    default: {
-      const inner = yIn - Math.sign(yIn) * CAP_DEEP_IN;
-      return boxOf(
-        xIn - cap / 2,
-        xIn + cap / 2,
-        Math.min(inner, yIn),
-        Math.max(inner, yIn),
-        zIn - cap / 2,
-        zIn + cap / 2,
-      );
-    }
-  }
-}
-
-const SHAPE_FACE = {
-  bodyLeft: 'left',
-  bodyRight: 'right',
-  left: 'left',
-  right: 'right',
-  top: 'top',
-  rear: 'rear',
-  front: 'front',
-  cab: 'top',
-} as const;
-
-const AT_PUMP: readonly Connection['at'][] = ['left', 'right'];
-
-const openingShapes = reading(
-  'plumbing',
-  [connections, openingsAt, pumpHouse],
-  (all, at, house): Map<string, Shape> =>
-    new Map(
-      all.flatMap((one) => {
-        const place = at.get(one.id);
-        // A panel behind a door is seen when the door is open.
-        if (!place || (house?.at === 'bodyFront' && AT_PUMP.includes(one.at))) return [];
-        const shape: Shape = {
-          kind: 'opening',
-          box: capBox(place.face, place.of, one.sizeIn),
-          face: SHAPE_FACE[place.face.face],
-          flows: one.kind === 'intake' || one.kind === 'directFill' ? 'in' : 'out',
-        };
-        return [[one.id, shape] as const];
-      }),
-    ),
-);
-
 /** The middle of the pump that all pipes come from; null without a pump. */
 const pumpMiddle = reading(
   'plumbing',
@@ -137,12 +75,12 @@ const pumpMiddle = reading(
 /** What of the plumbing is in the pump's weight, and how its openings look. */
 export const plumbingOfPump = provide(
   pumpPlumbing,
-  [difference, openingShapes],
-  ({ beyond, missing }, shapes) => {
+  [difference, openingShapes, controlShapes],
+  ({ beyond, missing }, shapes, controls) => {
     const others = new Set(beyond.map(({ id }) => id));
     const lessLb = missing.reduce((sum, one) => sum + weighs(one).lb, 0);
     return {
-      shapes: [...shapes].flatMap(([id, shape]) => (others.has(id) ? [] : [shape])),
+      shapes: [...[...shapes].flatMap(([id, shape]) => (others.has(id) ? [] : [shape])), ...controls],
       lessLb,
       lessCents: Math.round(lessLb * CENTS_PER_LB),
     };

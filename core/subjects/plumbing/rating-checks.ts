@@ -1,7 +1,7 @@
-import { check, fromBuild, limitOf, reading } from '../../kernel/index.js';
+import { check, fromBuild, heldTo, limitOf, reading } from '../../kernel/index.js';
 import type { Check } from '../../kernel/index.js';
 import { counted, gal, gpm, hoseSize, listed, within } from '../../units/index.js';
-import { chosenPump } from '../pump/index.js';
+import { chosenPump, panelAt } from '../pump/index.js';
 import { SIDE_NAMES } from './fields.js';
 import type { Connection, Side } from './fields.js';
 import { COUNTED_FROM_IN, isDischarge, isIntake, isPlain, ofConnections, STEP } from './judged.js';
@@ -19,6 +19,14 @@ export const creditGpm = reading('plumbing', [connections, credits], (all, table
       }
     : null,
 );
+
+/** What the discharges at the operator's side may flow, gpm: hose under pressure beside who works there. */
+export const besideGpm = reading('plumbing', [connections, credits, panelAt], (all, table, place) =>
+  all
+    .filter((one) => isDischarge(one) && one.at === place && one.feedsId === undefined)
+    .reduce((sum, { sizeIn }) => sum + (table?.of(sizeIn) ?? 0), 0),
+);
+
 const discharge = check(
   'plumbing',
   { id: 'discharge', title: 'Discharges for the rating', steps: STEP },
@@ -27,16 +35,13 @@ const discharge = check(
     if (!pump || !credit) return null;
     const margin = credit.gpm - pump.ratedGpm;
     const short = margin < 0 ? ` ${gpm(-margin)} short.` : '';
-    return {
-      status: margin < 0 ? 'fails' : 'holds',
-      actual: credit.gpm,
-      limit: pump.ratedGpm,
-      margin,
-      unit: 'gpm',
-      state: null,
-      basis: credit.basis,
-      words: `Discharges of ${hoseSize(COUNTED_FROM_IN)} and larger count for ${gpm(credit.gpm)}, of a rating of ${gpm(pump.ratedGpm)}.${short}`,
-    };
+    return heldTo(
+      'least',
+      'gpm',
+      credit.gpm,
+      { value: pump.ratedGpm, basis: credit.basis },
+      `Discharges of ${hoseSize(COUNTED_FROM_IN)} and larger count for ${gpm(credit.gpm)}, of a rating of ${gpm(pump.ratedGpm)}.${short}`,
+    );
   },
 );
 
@@ -47,17 +52,13 @@ const plain = ofConnections(
   (all, asked) => {
     if (!asked) return null;
     const of = all.filter((one) => isDischarge(one) && isPlain(one) && one.sizeIn >= COUNTED_FROM_IN);
-    const margin = of.length - asked.value;
-    return {
-      status: margin < 0 ? 'fails' : 'holds',
-      actual: of.length,
-      limit: asked.value,
-      margin,
-      unit: 'pieces',
-      state: null,
-      basis: asked.basis,
-      words: `${counted(of.length, 'discharge')} of ${hoseSize(COUNTED_FROM_IN)} and larger ${of.length === 1 ? 'carries' : 'carry'} neither foam nor air, of at least ${asked.value}: the rated test is run through them.`,
-    };
+    return heldTo(
+      'least',
+      'pieces',
+      of.length,
+      asked,
+      `${counted(of.length, 'discharge')} of ${hoseSize(COUNTED_FROM_IN)} and larger ${of.length === 1 ? 'carries' : 'carry'} neither foam nor air, of at least ${asked.value}: the rated test is run through them.`,
+    );
   },
 );
 
@@ -113,16 +114,13 @@ const suction = check(
     const worst = of.reduce((least, one) => (one.gpm < least.gpm ? one : least));
     const margin = worst.gpm - pump.ratedGpm;
     const said = of.map(({ side, gpm: supplied }) => `${within(SIDE_NAMES[side])} ${gpm(supplied)}`);
-    return {
-      status: margin < 0 ? 'fails' : 'holds',
-      actual: worst.gpm,
-      limit: pump.ratedGpm,
-      margin,
-      unit: 'gpm',
-      state: null,
-      basis: table.basis,
-      words: `Intakes supply ${listed(said)}, of a rating of ${gpm(pump.ratedGpm)} from each side that must supply it.${margin < 0 ? ` ${gpm(-margin)} short.` : ''}`,
-    };
+    return heldTo(
+      'least',
+      'gpm',
+      worst.gpm,
+      { value: pump.ratedGpm, basis: table.basis },
+      `Intakes supply ${listed(said)}, of a rating of ${gpm(pump.ratedGpm)} from each side that must supply it.${margin < 0 ? ` ${gpm(-margin)} short.` : ''}`,
+    );
   },
 );
 
@@ -166,16 +164,13 @@ const tankPath = check(
     // Nobody needs more from the tank than the pump can move.
     const limit = Math.min(asked.value, pump.ratedGpm);
     const margin = actual - limit;
-    return {
-      status: margin < 0 ? 'fails' : 'holds',
+    return heldTo(
+      'least',
+      'gpm',
       actual,
-      limit,
-      margin,
-      unit: 'gpm',
-      state: null,
-      basis: asked.basis,
-      words: `${gpm(actual)} from the tank to the pump until 80 % of it is gone, of at least ${gpm(limit)} with ${gal(gallons)}.${margin < 0 ? ` ${gpm(-margin)} short.` : ''}`,
-    };
+      { value: limit, basis: asked.basis },
+      `${gpm(actual)} from the tank to the pump until 80 % of it is gone, of at least ${gpm(limit)} with ${gal(gallons)}.${margin < 0 ? ` ${gpm(-margin)} short.` : ''}`,
+    );
   },
 );
 

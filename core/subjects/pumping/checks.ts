@@ -1,4 +1,4 @@
-import { check, fromBuild, limitKind, limitOf, reading } from '../../kernel/index.js';
+import { check, fromBuild, heldTo, limitKind, limitOf, reading } from '../../kernel/index.js';
 import type { Check } from '../../kernel/index.js';
 import { capital, formatWhole, gpm, horsepower, listed, psi, within } from '../../units/index.js';
 import { counting } from '../brief/index.js';
@@ -33,16 +33,13 @@ const power = check(
     const margin = there.hp - needed.hp;
     const at = `${gpm(needed.gpm)} at ${psi(needed.psi)} net`;
     const short = margin < 0 ? ` ${horsepower(-margin)} short.` : '';
-    return {
-      status: margin < 0 ? 'fails' : 'holds',
-      actual: needed.hp,
-      limit: there.hp,
-      margin,
-      unit: 'hp',
-      state: null,
-      basis: capital(there.by),
-      words: `The pump takes ${horsepower(needed.hp)} for ${at}; at the altitude of the district ${there.by} leaves ${horsepower(there.hp)}.${short} The makers’ curves decide.`,
-    };
+    return heldTo(
+      'most',
+      'hp',
+      needed.hp,
+      { value: there.hp, basis: capital(there.by) },
+      `The pump takes ${horsepower(needed.hp)} for ${at}; at the altitude of the district ${there.by} leaves ${horsepower(there.hp)}.${short} The makers’ curves decide.`,
+    );
   },
 );
 
@@ -67,17 +64,13 @@ const priming = check(
     const limit = pump && large && from && pump.ratedGpm >= from.value ? large : small;
     if (!pump || !limit || sizeIn === 0) return null;
     const actual = primingS(pump, sizeIn, lengthFt, kind);
-    const margin = limit.value - actual;
-    return {
-      status: margin < 0 ? 'fails' : 'holds',
+    return heldTo(
+      'most',
+      's',
       actual,
-      limit: limit.value,
-      margin,
-      unit: 's',
-      state: null,
-      basis: limit.basis,
-      words: `${formatWhole(actual)} s to empty suction and pump of air (${within(PRIMER_NAMES[kind])}), of at most ${formatWhole(limit.value)} s.`,
-    };
+      limit,
+      `${formatWhole(actual)} s to empty suction and pump of air (${within(PRIMER_NAMES[kind])}), of at most ${formatWhole(limit.value)} s.`,
+    );
   },
 );
 
@@ -123,19 +116,15 @@ const rolls = check(
       return of ? [of] : [];
     });
     const actual = [pump, second].filter((one) => one?.pumpAndRoll).length;
-    const margin = actual - asked.value;
-    return {
-      status: margin < 0 ? 'fails' : 'holds',
+    return heldTo(
+      'least',
+      'pieces',
       actual,
-      limit: asked.value,
-      margin,
-      unit: 'pieces',
-      state: null,
-      basis: asked.basis,
-      words: curve
+      asked,
+      curve
         ? `At a walking pace it pumps up to ${gpm(curve[0]!.gpm)}, at that flow with ${psi(curve[0]!.psi)}.`
         : `${pump ? `A ${pump.drive} pump of ${gpm(pump.ratedGpm)} stands still to pump` : 'There is no pump: 0 of 1 that pumps while the truck rolls'}.`,
-    };
+    );
   },
 );
 

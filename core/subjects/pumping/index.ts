@@ -1,8 +1,7 @@
-import { atOnce, component, fromBuild, madeOf, reading, usd, way } from '../../kernel/index.js';
-import type { ChangeKind, Changes, Component, InCommon, Question, Subject } from '../../kernel/index.js';
+import { atOnce, component, fromBuild, madeOf, reading, usd } from '../../kernel/index.js';
+import type { ChangeKind, Changes, Component, InCommon, Subject } from '../../kernel/index.js';
 import { bodyPlace, pumpHouse } from '../../truck/index.js';
 import { listed, within } from '../../units/index.js';
-import { connections, isIntake, withConnections } from '../plumbing/index.js';
 import { chosenPump, pumpShelf, skid } from '../pump/index.js';
 import {
   EXTRA_FIELDS,
@@ -16,6 +15,7 @@ import type { Extra } from './block.js';
 import { extras, pumpingChecks, pumpingLimits } from './checks.js';
 import { pumpingChoices, usualGovernor } from './choices.js';
 import { HIGH_STAGE, primer } from './power.js';
+import { pumpingQuestions } from './questions.js';
 import { secondAlong, secondComponents } from './second.js';
 
 export { withPumping } from './block.js';
@@ -132,43 +132,6 @@ const changes: Changes[] = [
   },
 ];
 
-/** One primer at the pump, or one at each intake, each way on this truck. */
-const primers: Question = {
-  id: 'primers',
-  step: 'pump',
-  question: 'One primer, or one at each intake?',
-  ways: (build, evaluation) => {
-    const intakes = evaluation.read(connections).filter((one) => isIntake(one) && one.valve === 'none');
-    if (intakes.length < 2) return [];
-    const all = evaluation.read(connections);
-    const each = intakes.every(({ primer: has }) => has !== undefined);
-    const primed = (has: boolean) =>
-      withConnections(
-        build,
-        all.map((one) => {
-          const { primer: _primer, ...rest } = one;
-          return has && intakes.includes(one) ? { ...rest, primer: 'yes' as const } : rest;
-        }),
-      );
-    return [
-      way(
-        'one',
-        'One at the pump',
-        'One primer to keep; every intake that is not in use must be tight.',
-        !each,
-        each ? primed(false) : build,
-      ),
-      way(
-        'each',
-        'One at each intake',
-        'A second source is primed while the pump works on; more valves and more air to keep out.',
-        each,
-        each ? build : primed(true),
-      ),
-    ];
-  },
-};
-
 /** The pump at work: what drives it and governs it, how it is primed, what keeps it from heat and frost. */
 export const pumping: Subject = {
   id: 'pumping',
@@ -182,7 +145,15 @@ export const pumping: Subject = {
   checks: pumpingChecks,
   changes,
   choices: pumpingChoices,
-  questions: [primers],
+  questions: pumpingQuestions,
+  figures: [
+    {
+      id: 'highGpm',
+      title: 'At high pressure',
+      unit: 'gpm',
+      reading: reading('pumping', [hasHighStage], (has) => (has ? HIGH_STAGE.curve[0]!.gpm : 0)),
+    },
+  ],
   common: reading(
     'pumping',
     [chosenPump, fromBuild(({ pumping: of }) => of.governor)],

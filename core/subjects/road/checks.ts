@@ -1,4 +1,4 @@
-import { check, fromBuild, limitKind, limitOf, reading } from '../../kernel/index.js';
+import { check, fromBuild, heldTo, limitKind, limitOf, reading } from '../../kernel/index.js';
 import type { Check, Judgement } from '../../kernel/index.js';
 import { envelope } from '../../truck/index.js';
 import { feetInches, formatPct, formatWhole, gal, horsepower, lb, mph } from '../../units/index.js';
@@ -60,17 +60,14 @@ const atLeastMph = (id: string, title: string, limit: string, gradeOf: string | 
       const actual = speedOn(of, gradePct);
       const where = gradeOf ? `on ${formatPct(gradePct)}` : 'on the level';
       const power = `${horsepower(of.wheelHp)} at the wheels, of ${horsepower(of.engineHp)} (${of.name})`;
-      const margin = actual - asked.value;
-      return {
-        status: margin < 0 ? 'fails' : 'holds',
+      return heldTo(
+        'least',
+        'mph',
         actual,
-        limit: asked.value,
-        margin,
-        unit: 'mph',
-        state: IN_SERVICE,
-        basis: asked.basis,
-        words: `Holds ${mph(actual)} ${where} of at least ${mph(asked.value)}: ${power}. An estimate without gears.`,
-      };
+        asked,
+        `Holds ${mph(actual)} ${where} of at least ${mph(asked.value)}: ${power}. An estimate without gears.`,
+        IN_SERVICE,
+      );
     },
   );
 
@@ -81,21 +78,18 @@ const accelerates = check(
   (asked, to, of) => {
     if (!asked || !to) return null;
     const actual = secondsTo(of, to.value);
-    const margin = asked.value - actual;
     const reached =
       actual < NEVER_S
         ? `${formatWhole(actual)} s from standing to ${mph(to.value)}`
         : `It does not reach ${mph(to.value)} from standing`;
-    return {
-      status: margin < 0 ? 'fails' : 'holds',
+    return heldTo(
+      'most',
+      's',
       actual,
-      limit: asked.value,
-      margin,
-      unit: 's',
-      state: IN_SERVICE,
-      basis: asked.basis,
-      words: `${reached}, of at most ${formatWhole(asked.value)} s: an estimate without gears.`,
-    };
+      asked,
+      `${reached}, of at most ${formatWhole(asked.value)} s: an estimate without gears.`,
+      IN_SERVICE,
+    );
   },
 );
 
@@ -135,17 +129,13 @@ const topSpeedCheck = check(
   [mostTopSpeed, topSpeed],
   (most, actual) => {
     if (!most) return null;
-    const margin = most.limit.value - actual;
-    return {
-      status: margin < 0 ? 'fails' : 'holds',
+    return heldTo(
+      'most',
+      'mph',
       actual,
-      limit: most.limit.value,
-      margin,
-      unit: 'mph',
-      state: null,
-      basis: most.limit.basis,
-      words: `Limited to ${mph(actual)}, at most ${mph(most.limit.value)} with ${most.because}.`,
-    };
+      most.limit,
+      `Limited to ${mph(actual)}, at most ${mph(most.limit.value)} with ${most.because}.`,
+    );
   },
 );
 

@@ -23,6 +23,11 @@ const look = <K extends Kind>(side: Draw<K>, top: Draw<K>, end: Draw<K>, rear: D
   rear,
 });
 const same = <K extends Kind>(draw: Draw<K>): Look<K> => look(draw, draw, draw);
+/** What lies in one face of the truck is seen from there only. */
+const onFace = <S extends { face: Of<'opening'>['face'] }>(draw: (shape: S, flat: Flat) => ReactNode) => {
+  const at = (face: S['face']) => (shape: S, flat: Flat) => (shape.face === face ? draw(shape, flat) : null);
+  return { side: at('left'), officer: at('right'), top: at('top'), front: at('front'), rear: at('rear') };
+};
 const plain = fittings.Plain;
 const nothing = () => null;
 
@@ -76,13 +81,8 @@ const LOOKS: { [K in Kind]: Look<K> } = {
   },
   ladder: look<'ladder'>(fittings.LadderSide, fittings.LadderTop, fittings.LadderEnd),
   rack: same<'rack'>(plain),
-  opening: {
-    side: (shape, flat) => (shape.face === 'left' ? pump.Opening(shape, flat) : null),
-    officer: (shape, flat) => (shape.face === 'right' ? pump.Opening(shape, flat) : null),
-    top: (shape, flat) => (shape.face === 'top' ? pump.Opening(shape, flat) : null),
-    front: (shape, flat) => (shape.face === 'front' ? pump.Opening(shape, flat) : null),
-    rear: (shape, flat) => (shape.face === 'rear' ? pump.Opening(shape, flat) : null),
-  },
+  opening: onFace<Of<'opening'>>(pump.Opening),
+  control: onFace<Of<'control'>>(pump.Control),
   preconnects: look<'preconnects'>(pump.PreconnectsSide, pump.PreconnectsTop, plain),
   walkway: look<'walkway'>(pump.WalkwaySide, pump.WalkwayTop, nothing),
   stairs: look<'stairs'>(pump.StairsSide, pump.WalkwayTop, nothing),

@@ -93,6 +93,32 @@ export function Opening(_: Shape, { u0, u1, v0, v1 }: Flat) {
   );
 }
 
+/** What an operator reads and turns, one over the other. */
+export function Control({ shows }: Extract<Shape, { kind: 'control' }>, { u0, u1, v0, v1 }: Flat) {
+  const high = (v1 - v0) / shows.length;
+  const u = (u0 + u1) / 2;
+  const r = (Math.min(u1 - u0, high) / 2) * 0.8;
+  return (
+    <>
+      {shows.map((one, i) => {
+        const v = v1 - (i + 0.5) * high;
+        switch (one) {
+          case 'dial':
+            return <Circle key={one} u={u} v={v} r={r} />;
+          case 'handle':
+            return <Circle key={one} u={u} v={v} r={r * 0.5} pen="dark" />;
+          case 'switch':
+            return <Rect key={one} u0={u - r / 2} u1={u + r / 2} v0={v - r / 2} v1={v + r / 2} />;
+          case 'level':
+            return <Rect key={one} u0={u - r / 2} u1={u + r / 2} v0={v0} v1={v1} pen="glass" />;
+          case 'plate':
+            return <Rect key={one} u0={u0} u1={u1} v0={v0} v1={v1} r={0.6} />;
+        }
+      })}
+    </>
+  );
+}
+
 /** A module of crosslays: its panel with an opening for each, at a height that hands reach. */
 export function PreconnectsSide(shape: Preconnects) {
   const { box, slots } = seen(shape);
@@ -183,28 +209,13 @@ function Panel({ box, panel, slots }: PumpHouse) {
       ) : (
         <Rect u0={x0 + 3} u1={x1 - 3} v0={z0 + 3} v1={panelTop} r={1.5} pen="tint" />
       )}
-      {panel === 'side' && (
-        <>
-          {[0.26, 0.44].map((s) => (
-            <Circle key={s} u={u(s)} v={panelTop - 6} r={3.6} pen="outline" />
-          ))}
-          {[0.62, 0.74, 0.86].map((s) =>
-            [0, 7].map((d) => (
-              <Circle key={`${s}${d}`} u={u(s)} v={panelTop - 4 - d} r={2.2} pen="outline" />
-            )),
-          )}
-          <Columns u0={u(0.12)} u1={u(0.9)} v0={panelTop - 19} v1={panelTop - 14} step={width * 0.09} />
-          <Line u0={u(0.12)} u1={u(0.9)} v0={panelTop - 21} v1={panelTop - 21} pen="fine" />
-        </>
-      )}
     </>
   );
 }
 
-/** The officer's side: an access panel, but no gauges; its openings are drawn where they are. */
+/** The officer's side: what stands on it is drawn where it is. */
 function OfficerPanel({ box, slots }: PumpHouse) {
   const { x0, x1, z0, z1 } = box;
-  const u = (share: number) => x0 + (x1 - x0) * share;
   const panelTop = Math.min(z1 - 4, ...slots.map((slot) => slot.z0)) - 2;
   return (
     <>
@@ -213,8 +224,6 @@ function OfficerPanel({ box, slots }: PumpHouse) {
         <Rect key={slot.x0} u0={slot.x0} u1={slot.x1} v0={slot.z0} v1={slot.z1 - 1} pen="tint" />
       ))}
       <Rect u0={x0 + 3} u1={x1 - 3} v0={z0 + 3} v1={panelTop} r={1.5} pen="tint" />
-      <Rect u0={u(0.14)} u1={u(0.86)} v0={z0 + 27} v1={panelTop - 4} r={2} pen="outline" />
-      <Circle u={u(0.78)} v={(z0 + 27 + panelTop) / 2} r={1.5} />
     </>
   );
 }

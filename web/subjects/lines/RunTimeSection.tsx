@@ -7,6 +7,7 @@ import {
   supplyMin,
   tankAt,
   tankTime,
+  tankTimeInWords,
   timeChart,
 } from '#core/subjects/lines';
 import { gal, gpm } from '#core/units';
@@ -55,14 +56,7 @@ export function RunTimeSection() {
           {say(`After ${minutesInWords(minute)}: ${gal(now.gallons)} left, ${gpm(now.gpm)} flowing`)}
         </span>
       </div>
-      <p className={sectionClasses.says}>
-        {say(
-          `${gpm(time.gpm)} in full for ${minutesInWords(time.fullMin)}, until the way from the tank can’t carry it any more; empty after ${minutesInWords(time.emptyMin)}.`,
-        )}{' '}
-        {until === null
-          ? 'The brief does not say when a supply is established.'
-          : `A supply is established after ${until} min.`}
-      </p>
+      <p className={sectionClasses.says}>{say(evaluation.read(tankTimeInWords))}</p>
       <Checks ids={['tankTime', 'monitorTime', 'tankPath']} />
     </>
   );

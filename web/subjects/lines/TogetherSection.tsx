@@ -1,22 +1,16 @@
 import { Checkbox } from '@mantine/core';
 import type { Evaluation } from '#core/kernel';
 import {
-  feeding,
-  fromTheSupply,
-  fromTheTank,
   lines,
   linesTable,
-  pumpChart,
-  running,
-  stagesInWords,
-  supply,
+  pumpNow,
   togetherChoices,
+  togetherInWords,
   togetherTable,
   truckLines,
   withLineSaid,
 } from '#core/subjects/lines';
-import { chosenPump } from '#core/subjects/pump';
-import { gpm, horsepower, psi } from '#core/units';
+import { gpm } from '#core/units';
 import { ChartView } from '../../chart';
 import { DataTable, sectionClasses, useUnits } from '../../common';
 import { ChoiceList, classes as panelClasses } from '../../panel';
@@ -27,28 +21,19 @@ import { Checks } from '../../site';
 export function TogetherSection() {
   const { evaluation, bench } = useSession();
   const { say } = useUnits();
-  const pump = evaluation.read(feeding);
-  const chosen = evaluation.read(chosenPump);
-  const of = evaluation.read(fromTheSupply) ?? evaluation.read(fromTheTank);
-  const from = evaluation.read(supply);
+  const chart = evaluation.read(pumpNow);
   const table = evaluation.read(togetherTable);
   const { build } = evaluation;
   const asked = (on: Evaluation) =>
     togetherChoices(on.build, () => on).filter(({ kind }) => kind !== 'list' && kind !== 'toggle');
-  if (!pump || !of) return <p className={sectionClasses.says}>There is no pump: choose one on the bench.</p>;
+  if (!chart) return <p className={sectionClasses.says}>There is no pump: choose one on the bench.</p>;
   return (
     <>
       <p className={sectionClasses.caution}>{lines.caution}</p>
       <div className={sectionClasses.split}>
         <div>
-          <ChartView chart={pumpChart(pump, evaluation.read(running), of)} />
-          <p className={sectionClasses.says}>
-            {say(
-              `From ${from?.name ?? 'the tank'}: ${gpm(of.flowGpm)} of ${gpm(of.askedGpm)} at ${psi(of.dischargePsi)} discharge pressure, ${psi(of.netPsi)} net; the pump takes ${horsepower(of.shaftHp)}.`,
-            )}{' '}
-            {chosen && say(stagesInWords(chosen, of.flowGpm))} A strong hydrant may give more than the curve:
-            nobody counts on it here.
-          </p>
+          <ChartView chart={chart} />
+          <p className={sectionClasses.says}>{say(evaluation.read(togetherInWords))}</p>
         </div>
         <div>
           <fieldset className={panelClasses.group}>

@@ -3,6 +3,7 @@ import type { KeyboardEvent, PointerEvent } from 'react';
 import { FACE_TITLES } from '#core/subjects/plumbing';
 import type { PanelObject, PanelSheet } from '#core/subjects/plumbing';
 import { useUnits } from '../../common';
+import { painted } from './handles';
 import classes from './plumbing.module.css';
 
 /** Height of the letters of a label in one line and in two, and how wide one is of it; in. */
@@ -53,7 +54,7 @@ function Opening({ of }: Sized) {
     <>
       <line x1={x - r * 1.15} x2={x + r * 1.15} y1={y} y2={y} className={classes.thin} />
       <circle cx={x} cy={y} r={r} className={classes.ring} />
-      <circle cx={x} cy={y} r={r * 0.62} className={classes.knob} />
+      <circle cx={x} cy={y} r={r * 0.62} className={classes.knob} style={painted(of.color)} />
       {of.connection?.kind === 'intake' && <circle cx={x} cy={y} r={r * 0.25} className={classes.thin} />}
     </>
   );
@@ -103,11 +104,12 @@ function Control({ of, k }: Sized) {
           height={2.2 * k}
           rx={0.3 * k}
           className={classes.knob}
+          style={painted(of.color)}
         />
       ) : (
         <>
           <line x1={x} x2={x} y1={foot} y2={foot - 1.6 * k} className={classes.thin} />
-          <circle cx={x} cy={foot - 1.6 * k} r={1.2 * k} className={classes.knob} />
+          <circle cx={x} cy={foot - 1.6 * k} r={1.2 * k} className={classes.knob} style={painted(of.color)} />
         </>
       )}
     </>
@@ -144,7 +146,7 @@ function Instrument({ of, k }: Sized) {
           height={r * 0.6}
           className={classes.thin}
         />
-        <circle cx={x} cy={y + r * 0.45} r={r * 0.3} className={classes.knob} />
+        <circle cx={x} cy={y + r * 0.45} r={r * 0.3} className={classes.knob} style={painted(of.color)} />
       </>
     );
   return <Gauge x={x} y={y} r={r} />;
@@ -265,7 +267,6 @@ export function PanelPicture({
             <g
               key={one.id}
               data-object={one.id}
-              data-color={one.color ?? 'none'}
               data-moves={moves}
               className={classes.object}
               role={one.connection ? 'button' : 'img'}

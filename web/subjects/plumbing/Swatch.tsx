@@ -1,5 +1,6 @@
 import { COLOR_NAMES } from '#core/subjects/plumbing';
 import type { Color } from '#core/subjects/plumbing';
+import { painted } from './handles';
 import classes from './plumbing.module.css';
 
 /** The color of a handle, said in words for who can't see it; nothing where it has none. */
@@ -8,6 +9,7 @@ export function Swatch({ color }: { color: Color | undefined }) {
     <span
       className={classes.swatch}
       data-color={color ?? 'none'}
+      style={{ background: painted(color)?.fill }}
       role="img"
       aria-label={color ? COLOR_NAMES[color] : 'No color'}
       title={color ? COLOR_NAMES[color] : 'No color'}
