@@ -114,5 +114,16 @@ test('a panel with forty things on it is worked by keyboard, none over another',
   await expect(chosen.getByRole('button', { name: /Back to where the panel has room/ })).toBeVisible();
   await chosen.getByRole('button', { name: /Back to where the panel has room/ }).click();
   await expect(chosen.getByRole('button', { name: /Back to where/ })).toHaveCount(0);
+
+  // The same opening on the drawing of the truck.
+  await page.getByRole('link', { name: 'Bench' }).click();
+  await openStep(page, 'Plumbing');
+  const opening = page.getByRole('slider', { name: 'Move: Driver’s 1' });
+  const before = Number(await opening.getAttribute('aria-valuenow'));
+  await opening.focus();
+  await page.keyboard.press('ArrowLeft');
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('ArrowRight');
+  await expect.poll(async () => Number(await opening.getAttribute('aria-valuenow'))).toBeGreaterThan(before);
   await saved(page);
 });

@@ -45,7 +45,7 @@ const ON_PAPER: Columns = {
 };
 
 /** A valve: two triangles that meet; a letter says what drives it, an arc that it moves slowly. */
-function Valve({ x, y, of }: { x: number; y: number; of: Connection }) {
+function Valve({ x, y, of, turned = false }: { x: number; y: number; of: Connection; turned?: boolean }) {
   if (of.valve === 'none') return null;
   return (
     <g>
@@ -54,7 +54,13 @@ function Valve({ x, y, of }: { x: number; y: number; of: Connection }) {
         className={classes.symbol}
       />
       {of.valve !== 'manual' && (
-        <text x={x} y={y - 8} textAnchor="middle" className={classes.small}>
+        <text
+          x={x}
+          y={y - 8}
+          textAnchor="middle"
+          className={classes.small}
+          transform={turned ? `rotate(-90 ${x} ${y - 12})` : ''}
+        >
           {of.valve === 'electric' ? 'E' : 'A'}
         </text>
       )}
@@ -139,21 +145,23 @@ function Row({ of, columns, y, pumpX }: RowProps) {
 function TankRow({ of, y, x, wide }: { of: DiagramRow; y: number; x: number; wide: number }) {
   const { say } = useUnits();
   const { connection: one } = of;
+  // Clear of the letter at a valve that is driven.
+  const beside = one.valve === 'electric' || one.valve === 'air' ? 22 : 13;
   return (
     <g role="listitem" aria-label={say(rowInWords(of))}>
       <line x1={x} x2={x} y1={y} y2={y + wide} className={classes.pipe} />
       <g transform={`translate(${x} ${y + wide / 2 - 8}) rotate(90)`}>
-        <Valve x={0} y={0} of={one} />
+        <Valve x={0} y={0} of={one} turned />
       </g>
       {one.check && (
         <g transform={`translate(${x} ${y + wide / 2 + 16}) rotate(90)`}>
           <Check x={0} y={0} />
         </g>
       )}
-      <text x={x + 13} y={y + wide / 2 - 8} className={classes.words}>
+      <text x={x + beside} y={y + wide / 2 - 8} className={classes.words}>
         {one.label}
       </text>
-      <text x={x + 13} y={y + wide / 2 + 6} className={classes.small}>
+      <text x={x + beside} y={y + wide / 2 + 6} className={classes.small}>
         {say(hoseSize(one.sizeIn))}
         {of.connection.at === 'within' ? '' : `, ${within(PLACE_NAMES[one.at])}`}
       </text>

@@ -14,7 +14,7 @@ export function DiagramSection() {
       <p className={sectionClasses.caution}>{plumbing.caution}</p>
       <p className={sectionClasses.says}>{say(`${of.pump}. ${DIAGRAM_SIGNS}`)}</p>
       <DiagramPicture of={of} />
-      <DataTable table={evaluation.read(plumbingTable)} minWidth={900} />
+      <DataTable table={evaluation.read(plumbingTable)} minWidth={1040} />
       <Checks
         ids={['discharge', 'plainOutlets', 'suction', 'tankPath', 'fed', 'byHand', 'slowValves', 'drained']}
       />
