@@ -1,14 +1,17 @@
 import { atOnce, inSteps } from '../../kernel/index.js';
 import type { ChangeKind, Changes } from '../../kernel/index.js';
-import { counted, feet, gpm, hoseSize, within } from '../../units/index.js';
+import { capital, counted, feet, gpm, hoseSize, within } from '../../units/index.js';
 import { withLoad } from '../hose/index.js';
-import { truckLines } from './all.js';
+import { nozzleOf, truckLines } from './all.js';
 import type { TruckLine } from './all.js';
-import { nozzleShelf, withLineSaid } from './block.js';
-import { eachAlone, fromTheTank, running } from './flows.js';
+import { nozzleShelf, withLineSaid, withSupply } from './block.js';
+import { eachAlone, running, runningTogether, USUAL_LAY, waterFrom } from './flows.js';
+import { ratedFlow } from './hydraulics.js';
+import type { NozzlePart } from './parts.js';
 
 const LINE: ChangeKind = { id: 'line', title: 'Line' };
 const NOZZLE: ChangeKind = { id: 'nozzle', title: 'Nozzle' };
+const SUPPLY: ChangeKind = { id: 'supplyLine', title: 'Supply line' };
 
 /** Lower settings of the nozzle that a line has, the highest first. */
 const lowerSettings = (line: TruckLine) =>
@@ -20,28 +23,36 @@ const lowerSettings = (line: TruckLine) =>
       edit: (on: Parameters<typeof withLineSaid>[0]) => withLineSaid(on, line.id, { setGpm: flow }),
     }));
 
+/** What a nozzle flows as it is usually set, gpm. */
+const flowOf = (part: NozzlePart): number => ratedFlow(nozzleOf(part, {}));
+
 /** Other nozzles of its use that flow less, the most first. */
 const smallerNozzles = (evaluation: Parameters<Changes['offer']>[0], line: TruckLine) =>
   nozzleShelf
     .in(evaluation.build)
     .all()
     .filter(({ use, kind }) => use === line.part.use && kind === line.part.kind && kind !== 'automatic')
+    .filter((part) => flowOf(part) < flowOf(line.part))
+    .sort((a, b) => flowOf(b) - flowOf(a))
     .map((part) => ({
-      part,
-      flow: part.tipIn ? part.tipIn ** 2 * Math.sqrt(part.pressurePsi) : (part.ratedGpm ?? 0),
-    }))
-    .filter(({ flow }) => {
-      const { part } = line;
-      return flow < (part.tipIn ? part.tipIn ** 2 * Math.sqrt(part.pressurePsi) : (part.ratedGpm ?? 0));
-    })
-    .sort((a, b) => b.flow - a.flow)
-    .map(({ part }) => ({
-      label: `${within(part.name)} at ${line.name}`.replace(/^./, (first) => first.toUpperCase()),
+      label: capital(`${within(part.name)} at ${line.name}`),
       edit: (on: Parameters<typeof withLineSaid>[0]) =>
         withLineSaid(on, line.id, { nozzleId: part.id, setGpm: undefined, nozzlePsi: undefined }),
     }));
 
-const LARGER_IN: Readonly<Record<number, number>> = { 1: 1.5, 1.5: 1.75, 1.75: 2, 2: 2.5, 2.5: 3, 3: 4 };
+/** Supply lines beside each other at most. */
+const LAYS_MOST = 4;
+
+const LARGER_IN: Readonly<Record<number, number>> = {
+  1: 1.5,
+  1.5: 1.75,
+  1.75: 2,
+  2: 2.5,
+  2.5: 3,
+  3: 4,
+  4: 5,
+  5: 6,
+};
 const CREW_MOST = 4;
 const LONGER_FT = [50, 100, 150, 200, 300];
 
@@ -50,7 +61,7 @@ export const linesChanges: Changes[] = [
     kind: LINE,
     helps: ['together'],
     offer: (evaluation) =>
-      evaluation.read(fromTheTank)?.stop
+      evaluation.read(runningTogether)?.stop
         ? evaluation
             .read(running)
             .map((line) =>
@@ -62,6 +73,38 @@ export const linesChanges: Changes[] = [
               ),
             )
         : [],
+  },
+  {
+    // What reaches the truck through its supply line: one more beside it, or a larger one.
+    kind: SUPPLY,
+    helps: ['together'],
+    offer: (evaluation) => {
+      const { kind } = evaluation.read(waterFrom);
+      if (evaluation.read(runningTogether)?.stop !== 'intake' || (kind !== 'hydrant' && kind !== 'relay'))
+        return [];
+      const { lays, layIn } = { ...USUAL_LAY, ...evaluation.build.lines };
+      const larger = LARGER_IN[layIn];
+      return [
+        inSteps(
+          SUPPLY,
+          Array.from({ length: Math.max(0, LAYS_MOST - lays) }, (_, i) => lays + i + 1).map((count) => ({
+            label: `${counted(count, 'supply line')} side by side`,
+            edit: (on) => withSupply(on, { lays: count }),
+          })),
+          'lays',
+        ),
+        ...(larger === undefined
+          ? []
+          : [
+              atOnce(
+                SUPPLY,
+                `A supply line of ${hoseSize(larger)} instead of ${hoseSize(layIn)}`,
+                (on) => withSupply(on, { layIn: larger }),
+                'size',
+              ),
+            ]),
+      ];
+    },
   },
   {
     kind: NOZZLE,

@@ -1,6 +1,6 @@
 import { reading } from '../../kernel/index.js';
 import type { ChartOf } from '../../kernel/index.js';
-import { feeding, fromTheSupply, fromTheTank, running, supplyMin, tankTime } from './flows.js';
+import { feeding, fromTheSupply, running, runningTogether, supplyMin, tankTime } from './flows.js';
 import { formatWhole, gpm, psi } from '../../units/index.js';
 import { FEEDER_NAMES } from '../plumbing/index.js';
 import { netPsiAt, waterHp } from '../pump/index.js';
@@ -159,11 +159,8 @@ export function timeChart(
 /** The curve with the lines that run, from the supply or else the tank; null where there is no pump. */
 export const pumpNow = reading(
   'lines',
-  [feeding, running, fromTheTank, fromTheSupply],
-  (pump, lines, tank, other): ChartOf | null => {
-    const of = other ?? tank;
-    return pump && of && pumpChart(pump, lines, of);
-  },
+  [feeding, running, runningTogether],
+  (pump, lines, of): ChartOf | null => pump && of && pumpChart(pump, lines, of),
 );
 
 /** The tank minute by minute with the lines that run from it; null where none does. */

@@ -12,13 +12,13 @@ import { truckLines } from './all.js';
 import type { TruckLine } from './all.js';
 import {
   eachAlone,
-  fromTheSupply,
   fromTheTank,
   opensOnTheTank,
   running,
-  supply,
+  runningTogether,
   supplyMin,
   tankTime,
+  waterFrom,
 } from './flows.js';
 import { flowFor, runTime } from './run-time.js';
 import { minutesInWords, stagesInWords } from './words.js';
@@ -117,11 +117,9 @@ const alone = check(
 const runTogether = check(
   'lines',
   { id: 'together', title: 'Lines that run together', steps: STEP, mendedBy: ['lineAlone'] },
-  [running, fromTheTank, fromTheSupply, supply, fromBuild(({ tank }) => tank.gallons), chosenPump],
-  (all, tank, other, from, gallons, pump) => {
-    const of = other ?? (gallons > 0 ? tank : null);
-    if (!of || all.length === 0) return null;
-    const where = other && from ? `From ${from.name}` : 'From the tank';
+  [running, runningTogether, waterFrom, fromBuild(({ tank }) => tank.gallons), chosenPump],
+  (all, of, from, gallons, pump) => {
+    if (!of || all.length === 0 || (from.kind === 'tank' && gallons === 0)) return null;
     return {
       status: short(of) ? 'fails' : 'holds',
       actual: of.flowGpm,
@@ -130,7 +128,7 @@ const runTogether = check(
       unit: 'gpm',
       state: null,
       basis: 'Hydraulics of this build',
-      words: `${where} ${counted(all.length, 'line')} ${all.length === 1 ? 'gets' : 'get'} ${fellShort(of)}${pump ? ` ${stagesInWords(pump, of.flowGpm)}`.trimEnd() : ''}`,
+      words: `From ${from.name} ${counted(all.length, 'line')} ${all.length === 1 ? 'gets' : 'get'} ${fellShort(of)}${pump ? ` ${stagesInWords(pump, of.flowGpm)}`.trimEnd() : ''}`,
     };
   },
 );

@@ -90,6 +90,16 @@ export const fromTheSupply = reading(
   (all, pump, from): Together | null => (pump && from ? together(all, pump, from) : null),
 );
 
+/** Where their water comes from: the supply that is asked for, or else the tank. */
+export const waterFrom = reading('lines', [supply, tankSupply], (other, tank): Supply => other ?? tank);
+
+/** What they get of that water; null without a pump. */
+export const runningTogether = reading(
+  'lines',
+  [fromTheTank, fromTheSupply],
+  (tank, other): Together | null => other ?? tank,
+);
+
 const gallons = fromBuild(({ tank }) => tank.gallons);
 
 /** Nobody opens the waterway of an aerial device before it is supplied. */

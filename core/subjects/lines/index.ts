@@ -33,6 +33,7 @@ export {
   fromTheSupply,
   fromTheTank,
   running,
+  runningTogether,
   supply,
   supplyMin,
   tankSupply,

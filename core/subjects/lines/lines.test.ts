@@ -1,8 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { DEMONSTRATION, starterBuild } from '../../demonstration/index.js';
+import { copiesIn } from '../../build/index.js';
 import type { Build } from '../../build/index.js';
+import { hoseSize } from '../../units/index.js';
 import { house } from '../index.js';
 import { withConnection } from '../plumbing/index.js';
+import { remediesFor } from '../../advice/index.js';
 import { withPump } from '../pump/index.js';
 import { withPumping } from '../pumping/index.js';
 import { withLoad } from '../hose/index.js';
@@ -137,6 +140,59 @@ describe('what feeds them', () => {
     expect(of.intakePsi).toBeCloseTo(60 - 20 * 0.6 ** (1 / 0.54) - 2.16, 6);
     expect(evaluate(withSupply(plain, { supply: 'hydrant' })).read(fromTheSupply)).toBeNull();
   });
+});
+
+describe('lines that a supply can’t feed', () => {
+  const hydrant = {
+    id: 'y',
+    wish: 'must' as const,
+    known: 'told' as const,
+    name: 'Y',
+    staticPsi: 70,
+    residualPsi: 60,
+    flowGpm: 1_000,
+  };
+  // 600 ft of 2½ in lose 2 × 9 × 6 psi at 300 gpm, more than the main has.
+  const far = withSupply(withBrief(plain, { hydrants: [hydrant] }), {
+    supply: 'hydrant',
+    layIn: 2.5,
+    layFt: 600,
+  });
+
+  it('are told, with what mends them: a larger supply line, more beside it, or a line less', () => {
+    const evaluation = evaluate(far);
+    const finding = evaluation.finding('together')!;
+    expect(finding.status).toBe('fails');
+    expect(finding.words).toContain('From Y 2 lines get');
+    const remedies = remediesFor(evaluation, 'together');
+    const labels = remedies.map(({ label }) => label);
+    expect(labels).toContain('2 supply lines side by side');
+    expect(labels).toContain(`A supply line of ${hoseSize(3)} instead of ${hoseSize(2.5)}`);
+    for (const { build, mends } of remedies)
+      expect(evaluate(build).finding('together')!.status !== 'fails').toBe(mends);
+  });
+
+  it('hold where the supply line is laid twice', () => {
+    const twice = evaluate(withSupply(far, { lays: 2 }));
+    expect(twice.finding('together')!.status).toBe('holds');
+    // Half the flow in each: 2 × 1.5² × 6 psi.
+    expect(twice.read(fromTheSupply)!.intakePsi).toBeCloseTo(
+      70 - 10 * 0.3 ** (1 / 0.54) - 2 * 1.5 ** 2 * 6,
+      6,
+    );
+  });
+});
+
+it('a pump of an older catalog that does not say what its engine gives fails the check of its power', () => {
+  const skid = starterBuild('brush', 'Old skid', 'D');
+  const parts = copiesIn(skid).map((copy) => {
+    const { driveHp: _unknown, ...part } = copy.part;
+    return copy.kind === 'pump' ? { ...copy, edition: '2020-01', part } : { ...copy, part: copy.part };
+  });
+  expect(evaluate(skid).finding('pumpPower')!.status).toBe('holds');
+  const finding = evaluate({ ...skid, catalogue: { parts } } as Build).finding('pumpPower')!;
+  expect(finding.status).toBe('fails');
+  expect(finding.words).toContain('nobody says what its own engine gives');
 });
 
 describe('two stages', () => {

@@ -3,7 +3,7 @@ import type { TableOf } from '../../kernel/index.js';
 import { feet, formatWhole, gpm, hoseSize, lbf, listed, psi } from '../../units/index.js';
 import { truckLines } from './all.js';
 import type { TruckLine } from './all.js';
-import { fromTheSupply, fromTheTank } from './flows.js';
+import { runningTogether } from './flows.js';
 
 /** The hose of a line from the pump: "200 ft of 1¾ in". */
 export const hoseInWords = ({ hose }: Pick<TruckLine, 'hose'>): string =>
@@ -49,33 +49,29 @@ export const linesTable = reading('lines', [truckLines], (all): TableOf => ({
 /** The lines that run together: what each asks and gets, and what its valve holds back. */
 export const togetherTable = reading(
   'lines',
-  [truckLines, fromTheTank, fromTheSupply],
-  (all, tank, other): TableOf | null => {
-    const of = other ?? tank;
-    return (
-      of && {
-        title: 'Running together',
-        columns: [
-          { head: 'Line' },
-          { head: 'Asks for', figure: true },
-          { head: 'Gets', figure: true },
-          { head: 'At the nozzle', figure: true },
-          { head: 'Its gauge shows', figure: true },
-          { head: 'Valve holds back', figure: true },
+  [truckLines, runningTogether],
+  (all, of): TableOf | null =>
+    of && {
+      title: 'Running together',
+      columns: [
+        { head: 'Line' },
+        { head: 'Asks for', figure: true },
+        { head: 'Gets', figure: true },
+        { head: 'At the nozzle', figure: true },
+        { head: 'Its gauge shows', figure: true },
+        { head: 'Valve holds back', figure: true },
+      ],
+      rows: of.lines.map(({ id, asked, given, gatePsi }) => ({
+        id,
+        ...(given.flowGpm < asked.flowGpm - 0.05 ? { over: [2] } : {}),
+        cells: [
+          all.find((line) => line.id === id)?.name ?? id,
+          gpm(asked.flowGpm),
+          gpm(given.flowGpm),
+          psi(given.nozzlePressurePsi),
+          psi(given.pumpPressurePsi),
+          gatePsi < 0.5 ? (id === of.governingId ? 'governs' : 'nothing') : psi(gatePsi),
         ],
-        rows: of.lines.map(({ id, asked, given, gatePsi }) => ({
-          id,
-          ...(given.flowGpm < asked.flowGpm - 0.05 ? { over: [2] } : {}),
-          cells: [
-            all.find((line) => line.id === id)?.name ?? id,
-            gpm(asked.flowGpm),
-            gpm(given.flowGpm),
-            psi(given.nozzlePressurePsi),
-            psi(given.pumpPressurePsi),
-            gatePsi < 0.5 ? (id === of.governingId ? 'governs' : 'nothing') : psi(gatePsi),
-          ],
-        })),
-      }
-    );
-  },
+      })),
+    },
 );

@@ -3,7 +3,7 @@ import { gpm, horsepower, psi } from '../../units/index.js';
 import { chosenPump } from '../pump/index.js';
 import type { Pump } from '../pump/index.js';
 import { stagePosition } from '../pumping/index.js';
-import { fromTheSupply, fromTheTank, supply, supplyMin, tankTime } from './flows.js';
+import { runningTogether, supplyMin, tankTime, waterFrom } from './flows.js';
 
 /** Minutes and seconds, as somebody says them: "3 min 20 s". */
 export function minutesInWords(minutes: number): string {
@@ -24,14 +24,13 @@ export function stagesInWords(pump: Pick<Pump, 'stages' | 'ratedGpm'>, flowGpm: 
 /** What the lines that run get together, and from what; nothing where there is no pump. */
 export const togetherInWords = reading(
   'lines',
-  [fromTheTank, fromTheSupply, supply, chosenPump],
-  (tank, other, from, pump): string => {
-    const of = other ?? tank;
+  [runningTogether, waterFrom, chosenPump],
+  (of, from, pump): string => {
     if (!of || !pump) return '';
     return [
-      `From ${other && from ? from.name : 'the tank'}: ${gpm(of.flowGpm)} of ${gpm(of.askedGpm)} at ${psi(of.dischargePsi)} discharge pressure, ${psi(of.netPsi)} net; the pump takes ${horsepower(of.shaftHp)}.`,
+      `From ${from.name}: ${gpm(of.flowGpm)} of ${gpm(of.askedGpm)} at ${psi(of.dischargePsi)} discharge pressure, ${psi(of.netPsi)} net; the pump takes ${horsepower(of.shaftHp)}.`,
       stagesInWords(pump, of.flowGpm),
-      other && from?.kind === 'hydrant'
+      from.kind === 'hydrant'
         ? 'A strong hydrant may give more than the curve: nobody counts on it here.'
         : '',
     ]

@@ -29,7 +29,15 @@ const power = check(
   { id: 'pumpPower', title: 'Power for the pump', steps: ['pump', 'chassis'], mendedBy: ['pull'] },
   [chosenPump, powerForPump, neededByPump],
   (pump, there, needed) => {
-    if (!pump || !there || !needed || there.hp === null) return null;
+    if (!pump || !there || !needed) return null;
+    if (there.hp === null)
+      return heldTo(
+        'most',
+        'hp',
+        needed.hp,
+        { value: 0, basis: capital(there.by) },
+        `The pump takes ${horsepower(needed.hp)}; nobody says what ${there.by} gives: the part must state it.`,
+      );
     const margin = there.hp - needed.hp;
     const at = `${gpm(needed.gpm)} at ${psi(needed.psi)} net`;
     const short = margin < 0 ? ` ${horsepower(-margin)} short.` : '';
