@@ -69,6 +69,23 @@ describe('lines that run together', () => {
     expect(of.intakePsi).toBeCloseTo(20, 3);
   });
 
+  it('of two stages share the intake: what the one draws is gone for the other', () => {
+    // 60 psi less 0.0001 of the flow squared: 35 are left at 500 gpm, 59 at 100, so that 250 net are 285 or 309.
+    const supply: Supply = { ...plenty, kind: 'relay', intakePsi: (gpm) => 60 - gpm ** 2 / 10_000 };
+    const high = [
+      { gpm: 400, psi: 400 },
+      { gpm: 100, psi: 600 },
+    ];
+    const steep = running('steep', { type: 'fog', ratedGpm: 100, ratedPsi: 295, pressurePsi: 295 }, 0);
+    const other = running('other', fog(400, 300), 0, 15.5, 'high');
+    const strong = { ...pumper, hp: 4_000, high };
+    expect(together([steep], strong, supply)).toMatchObject({ stop: null, flowGpm: 100 });
+    const both = together([steep, other], strong, supply);
+    expect(both.stop).toBe('curve');
+    expect(both.dischargePsi).toBeCloseTo(285, 0);
+    expect(both.others).toEqual([{ from: 'high', flowGpm: 400, dischargePsi: 300 }]);
+  });
+
   it('are nothing where none runs', () => {
     expect(together([], pumper, plenty)).toMatchObject({
       flowGpm: 0,

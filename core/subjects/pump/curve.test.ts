@@ -24,6 +24,15 @@ describe('the curve of a pump', () => {
     expect(netPsiAt(curve, gpm)).toBe(psi);
   });
 
+  it('adds to the pressure at its intake, and takes power by what it adds alone', () => {
+    // 750 gpm at 250 psi: 750 × 250 / 1714 hp in the water, over 0.6 at the shaft.
+    const of = pumpAtFlow({ ratedGpm: 1_500, flowGpm: 750, intakePsi: 40, efficiency: 0.6 });
+    expect(of.netPressurePsi).toBe(250);
+    expect(of.dischargePressurePsi).toBe(290);
+    expect(of.waterHp).toBeCloseTo(109.393, 3);
+    expect(of.shaftHp).toBeCloseTo(182.322, 3);
+  });
+
   it('is not counted on beyond its flow', () => {
     expect(pumpAtFlow({ ratedGpm: 500, flowGpm: 501, intakePsi: 80, efficiency: 0.6 })).toEqual({
       netPressurePsi: null,
