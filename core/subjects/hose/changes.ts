@@ -10,9 +10,10 @@ import type { Hose } from './parts.js';
 const HOSE: ChangeKind = { id: 'hose', title: 'Hose loads', costs: 'givesUp' };
 /** Loads from this length on may be made shorter, ft. */
 const SHORT_LOAD_FT = 200;
-/** Where more hose is looked for: in steps of so much, up to what is laid in such a bed at most, ft. */
+/** Where more hose is looked for: in sections of so much together, up to what is laid in such a bed at most, ft. */
 const LONGER_BY_FT = 100;
 const MOST_LAID_FT = { main: 1500, other: 500 };
+const stepOf = ({ sectionFt }: Hose): number => Math.ceil(LONGER_BY_FT / sectionFt) * sectionFt;
 
 /** Loads made shorter where weight or room is short, longer where hose is. */
 export const hoseChanges: Changes[] = [
@@ -70,7 +71,7 @@ function moreHose(build: Build, counts: (hose: Hose) => boolean): Candidate[] {
       .map(({ hose, from, instead, of, edit }) =>
         inSteps(
           HOSE,
-          range(from, Math.max(from, mostLaid), Math.max(LONGER_BY_FT, hose.sectionFt)).map((lengthFt) => ({
+          range(from, Math.max(from, mostLaid), stepOf(hose)).map((lengthFt) => ({
             label: `${feet(lengthFt)} of ${hose.name} in ${within(bed.name)}${instead}`,
             edit: (on) => edit(on, lengthFt),
           })),
