@@ -54,6 +54,8 @@ export const VIEWS: Record<ViewId, View> = {
 /** Shapes that lie on the surface of another of the same depth, or show through its opening. */
 const IN_FRONT: Partial<Record<Shape['kind'], number>> = {
   compartment: 0.2,
+  opening: 0.3,
+  control: 0.3,
   hose: 4,
   outrigger: 0.3,
   rack: 6,

@@ -10,6 +10,8 @@ export interface DiagramRow {
   connection: Connection;
   row: number;
   side: 'in' | 'out' | 'tank';
+  /** From the tank to the outside, past the pump. */
+  pastPump: boolean;
   /** The bed or the monitor that it feeds. */
   feeds: string | null;
 }
@@ -33,6 +35,8 @@ const SIDE: Record<Connection['kind'], DiagramRow['side']> = {
   directFill: 'tank',
   dump: 'tank',
 };
+
+const PAST_PUMP: readonly Connection['kind'][] = ['directFill', 'dump'];
 
 /** Rows of each side in the order of the panels. */
 const PLACE_ORDER: readonly Connection['at'][] = [
@@ -59,6 +63,7 @@ export const diagram = reading(
           connection,
           row,
           side,
+          pastPump: PAST_PUMP.includes(connection.kind),
           feeds: there.find(({ id }) => id === connection.feedsId)?.name ?? null,
         })),
     );

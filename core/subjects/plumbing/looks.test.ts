@@ -67,7 +67,11 @@ describe.each(builds)('%s', (_, build) => {
     ).toEqual([...ids].sort());
     const rows = evaluation.read(diagram)!.rows;
     expect(rows.map(({ connection }) => connection.id).sort()).toEqual([...ids].sort());
-    for (const row of rows) expect(rowInWords(row)).toContain(row.connection.label);
+    for (const row of rows) {
+      expect(rowInWords(row)).toContain(row.connection.label);
+      // What fills or empties the tank from outside does not go through the pump.
+      expect(row.pastPump).toBe(row.connection.kind === 'directFill' || row.connection.kind === 'dump');
+    }
   });
 });
 

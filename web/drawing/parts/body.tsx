@@ -56,6 +56,17 @@ function chevrons(
 }
 
 /** The back: chevrons over the outer panels, lamps, rails. */
+/** The middle of the tail lights from the edge of the body, in: clear of what opens beside them. */
+const TAIL_LIGHTS_IN = 5;
+const TailLights = ({ u, v }: { u: number; v: number }) => (
+  <>
+    <Rect u0={u - 3.5} u1={u + 3.5} v0={v + 8} v1={v + 30} r={1} pen="tint" />
+    {[13, 19, 25].map((up) => (
+      <Circle key={up} u={u} v={v + up} r={2.4} />
+    ))}
+  </>
+);
+
 export function BodyRear(_: BodyShape, flat: Flat) {
   const panels = [
     [flat.u0 + 1, flat.u0 + 26],
@@ -68,10 +79,7 @@ export function BodyRear(_: BodyShape, flat: Flat) {
         <g key={u0}>
           <Rect u0={u0} u1={u1} v0={flat.v0 + 4} v1={flat.v1 - 4} />
           <Strokes lines={chevrons(u0, u1, flat.v0 + 4, flat.v1 - 4, side === 0)} />
-          <Rect u0={u0 + 9} u1={u0 + 16} v0={flat.v0 + 8} v1={flat.v0 + 30} r={1} pen="tint" />
-          <Circle u={u0 + 12.5} v={flat.v0 + 13} r={2.4} />
-          <Circle u={u0 + 12.5} v={flat.v0 + 19} r={2.4} />
-          <Circle u={u0 + 12.5} v={flat.v0 + 25} r={2.4} />
+          <TailLights u={side === 0 ? u0 + TAIL_LIGHTS_IN : u1 - TAIL_LIGHTS_IN} v={flat.v0} />
           <Line
             u0={side === 0 ? u1 + 2 : u0 - 2}
             u1={side === 0 ? u1 + 2 : u0 - 2}

@@ -144,17 +144,20 @@ function Row({ of, columns, y, pumpX }: RowProps) {
 
 function TankRow({ of, y, x, wide }: { of: DiagramRow; y: number; x: number; wide: number }) {
   const { say } = useUnits();
-  const { connection: one } = of;
+  const { connection: one, pastPump } = of;
+  // What goes past the pump ends at its own opening.
+  const end = y + wide - (pastPump ? 12 : 0);
   // Clear of the letter at a valve that is driven.
   const beside = one.valve === 'electric' || one.valve === 'air' ? 22 : 13;
   return (
     <g role="listitem" aria-label={say(rowInWords(of))}>
-      <line x1={x} x2={x} y1={y} y2={y + wide} className={classes.pipe} />
+      <line x1={x} x2={x} y1={y} y2={end} className={classes.pipe} />
+      {pastPump && <line x1={x - 6} x2={x + 6} y1={end} y2={end} className={classes.symbol} />}
       <g transform={`translate(${x} ${y + wide / 2 - 8}) rotate(90)`}>
         <Valve x={0} y={0} of={one} turned />
       </g>
       {one.check && (
-        <g transform={`translate(${x} ${y + wide / 2 + 16}) rotate(90)`}>
+        <g transform={`translate(${x} ${y + wide / 2 + 16}) rotate(${one.kind === 'directFill' ? -90 : 90})`}>
           <Check x={0} y={0} />
         </g>
       )}
@@ -180,6 +183,8 @@ export function DiagramPicture({ of, paper = false }: { of: Diagram; paper?: boo
   const pumpHigh = of.high * PX.row + 12;
   const tankWide = Math.max(columns.pump + PX.tankWay, tank.length * PX.tankWay);
   const tankX = pumpX + columns.pump / 2 - tankWide / 2;
+  const wayX = (i: number) => tankX + ((i + 0.35) * tankWide) / tank.length;
+  const joined = tank.flatMap(({ pastPump }, i) => (pastPump ? [] : [wayX(i)]));
   return (
     <svg
       viewBox={`0 0 ${wide} ${pumpY + pumpHigh + 14}`}
@@ -199,17 +204,15 @@ export function DiagramPicture({ of, paper = false }: { of: Diagram; paper?: boo
         </>
       )}
       {tank.map((row, i) => (
-        <TankRow
-          key={row.connection.id}
-          of={row}
-          x={tankX + ((i + 0.35) * tankWide) / tank.length}
-          y={PX.top + PX.tankHigh}
-          wide={PX.between}
-        />
+        <TankRow key={row.connection.id} of={row} x={wayX(i)} y={PX.top + PX.tankHigh} wide={PX.between} />
       ))}
-      {tankWide > columns.pump && (
-        <line x1={tankX} x2={tankX + tankWide} y1={pumpY} y2={pumpY} className={classes.box} />
-      )}
+      <line
+        x1={Math.min(pumpX, ...joined)}
+        x2={Math.max(pumpX + columns.pump, ...joined)}
+        y1={pumpY}
+        y2={pumpY}
+        className={classes.box}
+      />
       <rect x={pumpX} y={pumpY} width={columns.pump} height={pumpHigh} className={classes.box} />
       <text
         x={pumpX + columns.pump / 2}
