@@ -196,3 +196,6 @@ export function settlePump(build: Build): Build {
   const seen = pump && panelAt && panelPlacesOf(pump, placeOfPump(pump, kept)).includes(panelAt);
   return settled(build, 'pump', { ...rest, ...(kept ? { at: kept } : {}), ...(seen ? { panelAt } : {}) });
 }
+
+/** The pumps that are usual on a truck of this type. */
+export const suiting = (build: Build) => pumpShelf.in(build).suiting(build.type);

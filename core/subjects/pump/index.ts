@@ -9,15 +9,14 @@ import {
   NONE,
   partOptions,
   reading,
-  way,
   noneOf,
 } from '../../kernel/index.js';
-import type { ChangeKind, Changes, Choice, Question, Subject } from '../../kernel/index.js';
+import type { ChangeKind, Changes, Choice, Subject } from '../../kernel/index.js';
 import { clumps } from '../../truck/index.js';
 import { counted, listed, within } from '../../units/index.js';
-import { chosenPump, pumpBlock, pumpIn, pumpShelf, settlePump, withPump } from './block.js';
-import type { Pump } from './parts.js';
+import { chosenPump, pumpBlock, pumpIn, pumpShelf, settlePump, suiting, withPump } from './block.js';
 import { PANEL_NAMES, pumpInShort, pumpSentence } from './words.js';
+import { pumpQuestions } from './questions.js';
 import { housePlace, pumpAlong, pumpComponents, pumpTakes } from './place.js';
 
 export { PANEL_PLACE_NAMES } from './block.js';
@@ -44,7 +43,6 @@ export { skid } from './place.js';
 const limits = { pumpGpm: limitKind('Pump rating', 'gpm', 'least', 0, 5000) };
 const ratedGpm = reading('pump', [chosenPump], (pump) => pump?.ratedGpm ?? 0);
 const PUMP: ChangeKind = { id: 'pump', title: 'Pump' };
-const suiting = (build: Build) => pumpShelf.in(build).suiting(build.type);
 
 const changes: Changes[] = [
   {
@@ -154,130 +152,6 @@ const choices = (build: Build): Choice[] => [
   },
 ];
 
-const OWN_ENGINE = 'skid-250';
-const POWER_TAKE_OFF = 'pto-250';
-
-const questions: Question[] = [
-  {
-    id: 'panel',
-    question: 'Side or enclosed top panel?',
-    ways: (build) => {
-      const pumps = build.type === 'pumper' ? suiting(build) : [];
-      const now = pumpIn(build);
-      const top = pumps.find((pump) => pump.panel === 'top');
-      const side =
-        top &&
-        pumps.find(
-          (pump) => pump.panel === 'side' && pump.drive === top.drive && pump.ratedGpm === top.ratedGpm,
-        );
-      if (!top || !side) return [];
-      return [
-        way(
-          'side',
-          'Side panel',
-          'Short pump house; the operator stands in the street.',
-          now?.panel === 'side',
-          now?.panel === 'side' ? build : withPump(build, side.id),
-        ),
-        way(
-          'top',
-          'Enclosed top panel',
-          'Out of traffic and weather, seeing both sides; takes length and weight.',
-          now?.panel === 'top',
-          now?.panel === 'top' ? build : withPump(build, top.id),
-        ),
-      ];
-    },
-  },
-  {
-    id: 'stages',
-    question: 'One stage or two?',
-    ways: (build) => {
-      const now = pumpIn(build);
-      const alike = suiting(build).filter(
-        (pump) =>
-          pump.panel === (now?.panel ?? 'side') &&
-          pump.drive === 'midship' &&
-          pump.ratedGpm === now?.ratedGpm,
-      );
-      const [one, two] = [alike.find(({ stages }) => !stages), alike.find(({ stages }) => stages === 2)];
-      if (!now || !one || !two) return [];
-      return [
-        way(
-          'one',
-          'One stage',
-          'Fewer parts and nothing to change over; high pressure takes a fast engine.',
-          now.id === one.id,
-          now.id === one.id ? build : withPump(build, one.id),
-        ),
-        way(
-          'two',
-          'Two stages',
-          'Pressure for long lines and tall buildings at a quiet engine; weighs more, and somebody must change it over.',
-          now.id === two.id,
-          now.id === two.id ? build : withPump(build, two.id),
-        ),
-      ];
-    },
-  },
-  {
-    id: 'rolling',
-    question: 'A pump that works standing still, or one that rolls?',
-    ways: (build) => {
-      const now = pumpIn(build);
-      const side = build.type === 'pumper' ? suiting(build).filter(({ panel }) => panel === 'side') : [];
-      const near = (drive: Pump['drive']) =>
-        side
-          .filter((pump) => pump.drive === drive && !pump.stages)
-          .sort(
-            (a, b) =>
-              Math.abs(a.ratedGpm - (now?.ratedGpm ?? 0)) - Math.abs(b.ratedGpm - (now?.ratedGpm ?? 0)),
-          )[0];
-      const [midship, pto] = [near('midship'), near('pto')];
-      if (!now || !midship || !pto) return [];
-      return [
-        way(
-          'midship',
-          'Midship, by a split shaft',
-          'All of the engine for the pump; the truck stands while it works.',
-          now.drive === 'midship',
-          now.drive === 'midship' ? build : withPump(build, midship.id),
-        ),
-        way(
-          'pto',
-          'By a power take-off',
-          'Wets grass and a burning car at a walking pace; what the take-off passes ends its flow.',
-          now.drive === 'pto',
-          now.drive === 'pto' ? build : withPump(build, pto.id),
-        ),
-      ];
-    },
-  },
-  {
-    id: 'drive',
-    question: 'Own engine or power take-off?',
-    ways: (build) =>
-      build.type !== 'brush'
-        ? []
-        : [
-            way(
-              'own',
-              'Own engine',
-              'Pumps whatever the truck does; one more engine to keep.',
-              build.pump.partId === OWN_ENGINE,
-              withPump(build, OWN_ENGINE),
-            ),
-            way(
-              'pto',
-              'Power take-off',
-              'No second engine, close behind the cab; pumps with the truck’s engine.',
-              build.pump.partId === POWER_TAKE_OFF,
-              withPump(build, POWER_TAKE_OFF),
-            ),
-          ],
-  },
-];
-
 /** The pump with its house and panel. */
 export const pump: Subject = {
   id: 'pump',
@@ -297,7 +171,7 @@ export const pump: Subject = {
   checks: [atLeast('pump', 'pumpLeast', 'pumpGpm', limits.pumpGpm, ['pump'], ratedGpm), needsPump],
   changes,
   choices,
-  questions,
+  questions: pumpQuestions,
   sentence: (evaluation) => {
     const chosen = evaluation.read(chosenPump);
     return chosen ? pumpSentence(chosen) : 'There shall be no pump.';
