@@ -19,6 +19,8 @@ describe('npm run -s calc', () => {
     ['bridge', 'worstMarginLb'],
     ['line', 'pumpPressurePsi'],
     ['pump', 'shaftHp'],
+    ['foam', 'enduranceMin'],
+    ['shuttle', 'sustainedGpm'],
   ] as const)('%s reproduces a worked example as one JSON object', (name, figure) => {
     const [example] = examples(name);
     const { status, stdout, stderr } = calc([name, '-'], JSON.stringify(example!.input));
@@ -82,7 +84,7 @@ describe('npm run -s calc', () => {
       'no such calculation',
       ['toString', '-'],
       '{}',
-      /^NAME must be one of weights, tank, payload, angles, turning, bridge, line, pump, evaluate \(was "toString"\)/,
+      /^NAME must be one of weights, tank, payload, angles, turning, bridge, line, pump, foam, shuttle, evaluate \(was "toString"\)/,
     ],
     ['no words', [], '', /^usage: /],
   ])('%s: one line on standard error, exit 2, nothing on standard output', (_, args, input, message) => {

@@ -2,12 +2,15 @@ import { judge } from '../build/index.js';
 import { anglesCalculation } from '../subjects/angles/index.js';
 import { bridge } from '../subjects/bridges/index.js';
 import { house } from '../subjects/index.js';
+import { mixing } from '../subjects/foaming/index.js';
 import { lineCalculation } from '../subjects/lines/index.js';
 import { pumpAtFlow } from '../subjects/pump/index.js';
+import { shuttle } from '../subjects/rural/index.js';
 import { turning } from '../subjects/streets/index.js';
 import { tankCalculation } from '../subjects/tank/index.js';
 import { payload, weigh } from '../subjects/weights/index.js';
 import { AnglesInput, PayloadInput, TankInput, WeightsInput } from './calc-input.js';
+import { FoamInput, ShuttleInput } from './calc-foam-input.js';
 import { BridgeInput, TurningInput } from './calc-site-input.js';
 import { LineInput, PumpInput } from './calc-water-input.js';
 import { report } from './report.js';
@@ -25,5 +28,7 @@ export const CALCULATIONS = {
   bridge: (input: unknown) => bridge(judge(BridgeInput, input)),
   line: (input: unknown) => lineCalculation(judge(LineInput, input)),
   pump: (input: unknown) => pumpAtFlow(judge(PumpInput, input)),
+  foam: (input: unknown) => mixing(judge(FoamInput, input)),
+  shuttle: (input: unknown) => shuttle(judge(ShuttleInput, input)),
   evaluate: (input: unknown) => report(house.parse(input)),
 };

@@ -2,16 +2,20 @@ import { Body, Controller, HttpCode, Post } from '@nestjs/common';
 import { ApiBody, ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { anglesCalculation } from '#core/subjects/angles';
 import { bridge } from '#core/subjects/bridges';
+import { mixing } from '#core/subjects/foaming';
 import { lineCalculation } from '#core/subjects/lines';
 import { pumpAtFlow } from '#core/subjects/pump';
+import { shuttle } from '#core/subjects/rural';
 import { turning } from '#core/subjects/streets';
 import { tankCalculation } from '#core/subjects/tank';
 import {
   AnglesInput,
   BridgeInput,
+  FoamInput,
   LineInput,
   PayloadInput,
   PumpInput,
+  ShuttleInput,
   TankInput,
   TurningInput,
   WeightsInput,
@@ -82,6 +86,20 @@ export class CalcController {
   @ApiOkResponse({ schema: resultSchemas.pump })
   pump(@Body() input: PumpInput) {
     return pumpAtFlow(input);
+  }
+
+  @Post('foam')
+  @HttpCode(200)
+  @ApiOkResponse({ schema: resultSchemas.foam })
+  foam(@Body() input: FoamInput) {
+    return mixing(input);
+  }
+
+  @Post('shuttle')
+  @HttpCode(200)
+  @ApiOkResponse({ schema: resultSchemas.shuttle })
+  shuttle(@Body() input: ShuttleInput) {
+    return shuttle(input);
   }
 
   @Post('evaluate')

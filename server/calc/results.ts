@@ -2,17 +2,21 @@ import { starterBuild } from '#core/demonstration';
 import { report } from '#core/exchange';
 import { anglesCalculation } from '#core/subjects/angles';
 import { bridge } from '#core/subjects/bridges';
+import { mixing } from '#core/subjects/foaming';
 import { lineCalculation } from '#core/subjects/lines';
 import { pumpAtFlow } from '#core/subjects/pump';
+import { shuttle } from '#core/subjects/rural';
 import { turning } from '#core/subjects/streets';
 import { tankCalculation } from '#core/subjects/tank';
 
 import type {
   AnglesInput,
   BridgeInput,
+  FoamInput,
   LineInput,
   PayloadInput,
   PumpInput,
+  ShuttleInput,
   TankInput,
   TurningInput,
   WeightsInput,
@@ -84,6 +88,23 @@ const LINE: LineInput = {
 
 const PUMP: PumpInput = { ratedGpm: 1_500, flowGpm: 1_200, intakePsi: 0, efficiency: 0.62 };
 
+const FOAM: FoamInput = {
+  flowGpm: 70,
+  percent: 0.4,
+  foamTankGal: 25,
+  waterTankGal: 500,
+  proportionerGpm: 2.5,
+  airCfm: 70,
+};
+
+const SHUTTLE: ShuttleInput = {
+  distanceMiles: 3,
+  deliveredShare: 0.9,
+  source: { fillGpm: 1_000, handlingMin: 1.5, places: 1 },
+  dump: { handlingMin: 1, places: 1 },
+  tankers: [{ gallons: 2_000, fillGpm: 1_000, dumpGpm: 1_200 }],
+};
+
 /** A shape whose figures may all be null. */
 const orNone = ({ properties = {}, ...rest }: ReturnType<typeof shapeOf>) => ({
   ...rest,
@@ -102,5 +123,7 @@ export const resultSchemas = {
   bridge: shapeOf(bridge(BRIDGE)),
   line: shapeOf(lineCalculation(LINE)),
   pump: orNone(shapeOf(pumpAtFlow(PUMP))),
+  foam: shapeOf(mixing(FOAM)),
+  shuttle: shapeOf(shuttle(SHUTTLE)),
   evaluate: shapeOf(report(starterBuild('pumper', 'Shape', 'Shape'))),
 };

@@ -2,12 +2,24 @@ import type { BuildType } from '../../build/index.js';
 import { usd } from '../../kernel/index.js';
 import type { Part } from '../../kernel/index.js';
 import { cfm, gpm } from '../../units/index.js';
+import type { FoamClass } from './concentrates.js';
+
+/** How concentrate gets into the water: drawn by it, pumped into it, or at the pressure of the water itself. */
+export const WAYS = ['eductor', 'injection', 'balanced'] as const;
 
 export interface FoamSystem extends Part {
   types: BuildType[];
-  foamClass: 'A' | 'B';
+  foamClass: FoamClass;
   lbPerGal: number;
   maxConcentrateGpm: number;
+  /** Pumped into the water where left out. */
+  how?: (typeof WAYS)[number];
+  /** What must flow through an eductor, gpm. */
+  eductorGpm?: number;
+  /** What its compressor gives, ft³ a minute; left out where it has none. */
+  airCfm?: number;
+  /** Meters thick concentrate too. */
+  thick?: true;
 }
 
 /** Foam proportioning systems. */
@@ -19,6 +31,8 @@ export const FOAM_SYSTEMS: FoamSystem[] = [
     foamClass: 'B',
     lbPerGal: 8.7,
     maxConcentrateGpm: 5.7,
+    how: 'eductor',
+    eductorGpm: 95,
     weightLb: 45,
     priceCents: usd(2_400),
   },
@@ -39,6 +53,7 @@ export const FOAM_SYSTEMS: FoamSystem[] = [
     foamClass: 'A',
     lbPerGal: 8.6,
     maxConcentrateGpm: 5,
+    how: 'injection',
     weightLb: 150,
     priceCents: usd(14_600),
   },
@@ -59,6 +74,8 @@ export const FOAM_SYSTEMS: FoamSystem[] = [
     foamClass: 'B',
     lbPerGal: 8.8,
     maxConcentrateGpm: 12,
+    how: 'injection',
+    thick: true,
     weightLb: 260,
     priceCents: usd(31_500),
   },
@@ -69,6 +86,8 @@ export const FOAM_SYSTEMS: FoamSystem[] = [
     foamClass: 'B',
     lbPerGal: 8.8,
     maxConcentrateGpm: 25,
+    how: 'balanced',
+    thick: true,
     weightLb: 420,
     priceCents: usd(46_000),
   },
@@ -79,6 +98,7 @@ export const FOAM_SYSTEMS: FoamSystem[] = [
     foamClass: 'A',
     lbPerGal: 8.6,
     maxConcentrateGpm: 2,
+    airCfm: 60,
     weightLb: 310,
     priceCents: usd(24_500),
   },
@@ -89,6 +109,7 @@ export const FOAM_SYSTEMS: FoamSystem[] = [
     foamClass: 'A',
     lbPerGal: 8.6,
     maxConcentrateGpm: 5,
+    airCfm: 140,
     weightLb: 1_050,
     priceCents: usd(58_000),
   },
@@ -99,6 +120,7 @@ export const FOAM_SYSTEMS: FoamSystem[] = [
     foamClass: 'A',
     lbPerGal: 8.6,
     maxConcentrateGpm: 6.5,
+    airCfm: 240,
     weightLb: 1_300,
     priceCents: usd(71_000),
   },

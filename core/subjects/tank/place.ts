@@ -64,14 +64,17 @@ export function boxesOf(shape: TankShape, gallons: number, frontIn: number, bott
   });
 }
 
-/** What stands in the tank: water, and the foam concentrate that has its cell there; gal. */
+/** What stands in the tank: water, and concentrate in cells there, the first ahead; gal. */
 const contents = reading(
   'tank',
   [fromBuild(({ tank }) => tank.gallons), fromBuild(({ foam }) => foam)],
-  (waterGal, foam) => ({
-    waterGal,
-    foamGal: waterGal > 0 && foam.partId !== undefined && foam.cell !== 'own' ? foam.gallons : 0,
-  }),
+  (waterGal, { more = [], ...first }) => {
+    const cells =
+      waterGal > 0 && first.partId !== undefined
+        ? [{ ...first, id: 'foam' }, ...more].filter(({ cell, gallons }) => cell !== 'own' && gallons > 0)
+        : [];
+    return { waterGal, cells, foamGal: cells.reduce((sum, { gallons }) => sum + gallons, 0) };
+  },
 );
 
 export const boxesPlace = provide(
@@ -94,11 +97,12 @@ export const boxesPlace = provide(
   },
 );
 
-/** How long the foam cell at the front of the tank is, through all of its section; 0 where there is none. In. */
-const cellIn = reading('tank', [contents, tankBoxes], ({ foamGal }, boxes) => {
+/** How long concentrate makes a tank, through all of its section, in; 0 where there is none. */
+const lengthOf = (gallons: number, boxes: readonly TankBox[]): number => {
   const in2 = boxes.reduce((sum, { widthIn, heightIn }) => sum + widthIn * heightIn, 0);
-  return in2 === 0 ? 0 : (foamGal * IN3_PER_GAL) / USABLE_FRACTION / in2;
-});
+  return in2 === 0 ? 0 : (gallons * IN3_PER_GAL) / USABLE_FRACTION / in2;
+};
+const cellIn = reading('tank', [contents, tankBoxes], ({ foamGal }, boxes) => lengthOf(foamGal, boxes));
 
 /** The front of a tank's boxes, or what is behind it; in. */
 const cut = (boxes: readonly TankBox[], fromIn: number, toIn: number): TankBox[] =>
@@ -108,10 +112,16 @@ const cut = (boxes: readonly TankBox[], fromIn: number, toIn: number): TankBox[]
     lengthIn: Math.max(0, Math.min(toIn, box.lengthIn) - fromIn),
   }));
 
-/** Where the concentrate stands that has its cell in the tank; empty where there is none. */
-export const foamBoxes = settling('tank', [cellIn, tankBoxes], (cell, boxes) =>
-  cell === 0 ? [] : cut(boxes, 0, cell),
-);
+/** Where concentrate stands that has its cell in the tank, by the cell's id: one behind the other at its front. */
+export const foamBoxes = settling('tank', [contents, tankBoxes], ({ cells }, boxes) => {
+  let from = 0;
+  return cells.map(({ id, gallons }) => {
+    const to = from + lengthOf(gallons, boxes);
+    const of = cut(boxes, from, to);
+    from = to;
+    return { id, boxes: of };
+  });
+});
 
 /** The tank less the foam cell: where the water stands. */
 const waterBoxes = settling('tank', [cellIn, tankBoxes], (cell, boxes) =>
@@ -207,7 +217,9 @@ export const tankComponents = reading(
         made: madeOf(shape.id, 1, gallons),
         weightLb: gallons * emptyLbPerGal(gallons) * (1 + shape.extraWeightPct / 100),
         priceCents: Math.round(gallons * shape.priceCentsPerGal),
-        shapes: [{ kind: 'tank', box: aroundBoxes(boxes), boxes: [...cell, ...wet] }],
+        shapes: [
+          { kind: 'tank', box: aroundBoxes(boxes), boxes: [...cell.flatMap((of) => of.boxes), ...wet] },
+        ],
       }),
       component({
         id: 'water',
