@@ -265,6 +265,8 @@ describe('what a remedy does besides', () => {
     expect(Object.keys(harm).sort()).toEqual([
       'compartments',
       'discharges',
+      'foamGal',
+      'foldingGal',
       'gross',
       'height',
       'hoseBed',
@@ -272,6 +274,7 @@ describe('what a remedy does besides', () => {
       'length',
       'price',
       'seats',
+      'shuttleGpm',
       'tankLasts',
       'tankPath',
       'togetherGpm',

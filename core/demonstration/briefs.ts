@@ -27,7 +27,14 @@ export const osierBrief: Brief = {
   ...said(
     'drafts',
     { name: 'Mill pond', liftFt: 6, reachFt: 12, known: 'measured' },
-    { name: 'Osier bridge landing', liftFt: 11, reachFt: 18 },
+    {
+      name: 'Osier bridge landing',
+      liftFt: 11,
+      reachFt: 18,
+      wish: 'like',
+      who: 'Engineer Sallow',
+      why: 'In a dry August the pond is mud.',
+    },
   ),
   ...said('buildings', {
     name: 'Dairy barn',
@@ -48,7 +55,46 @@ export const osierBrief: Brief = {
     'tankers',
     { name: 'Withy Ford tanker', gallons: 2_000, fillGpm: 700, dumpGpm: 1_000 },
     { name: 'Alderholm tanker', gallons: 3_000, fillGpm: 1_000, dumpGpm: 1_400 },
+    { name: 'Sedge Hill tanker', gallons: 2_500, fillGpm: 800, dumpGpm: 400, known: 'assumed' },
   ),
+  ...said('shuttles', {
+    name: 'Mill pond to the dairies',
+    miles: 1.2,
+    fillGpm: 1_000,
+    fillMin: 1.5,
+    fillPlaces: 1,
+    dumpMin: 2.5,
+    dumpPlaces: 1,
+    who: 'Engineer Sallow',
+    why: 'One lane leads to the yard, and tankers back in one at a time.',
+  }),
+  ...said('structureFires', {
+    name: 'Farmhouse',
+    floorFt2: 1_400,
+    floors: 2,
+    burnsPct: 25,
+    minutes: 12,
+    wish: 'like',
+    who: 'Chief Alder',
+  }),
+  ...said('vehicleFires', { name: 'Car on the county road', gpm: 95, minutes: 6 }),
+  ...said('spills', {
+    name: 'Diesel at the dairy',
+    areaFt2: 400,
+    fuel: 'floats',
+    minutes: 15,
+    wish: 'like',
+    who: 'Captain Reed',
+    why: 'The farm tank stands over the ditch to the river.',
+  }),
+  ...said('grassFires', {
+    name: 'River meadow',
+    edgeFt: 800,
+    wideFt: 3,
+    deepIn: 0.1,
+    minutes: 15,
+    wish: 'like',
+  }),
   ...said('stations', {
     name: 'Station of 1926',
     doorHighIn: 122,
@@ -226,7 +272,7 @@ export const carderBrief: Brief = {
 /** Coastal grass and wind-farm tracks on soft ground. */
 export const saltgrassBrief: Brief = {
   ...said('crew', { seats: 4, who: 'Chief Marram', why: 'Four volunteers a truck.' }),
-  ...said('drafts', { name: 'Tide creek', liftFt: 7, reachFt: 15 }),
+  ...said('drafts', { name: 'Tide creek', liftFt: 7, reachFt: 12 }),
   ...said('stations', {
     name: 'Dune station',
     doorHighIn: 120,

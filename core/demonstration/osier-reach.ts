@@ -30,7 +30,7 @@ const riverPumperUnplumbed = house.build(
     pump: { partId: 'midship-1500-side' },
     pumping: { relief: 'yes', heater: 'yes', winterPort: 'yes', masterDrain: 'yes' },
     tank: { gallons: 1000, shapeId: 'tShape', aftIn: 0 },
-    foam: { partId: 'injection-a-small', gallons: 30 },
+    foam: { partId: 'injection-a-small', gallons: 30, percent: 0.3 },
     hose: {
       loads: numbered('h', [
         { bedId: 'bumper-well', partId: 'attack-1.75', lengthFt: 100 },

@@ -16,6 +16,8 @@ export type Unit =
   | 'in'
   | 'seats'
   | 'pieces'
+  | 'tankfuls'
+  | 'cfm'
   | '$'
   | 'mph'
   | 'psi'

@@ -27,6 +27,7 @@ export interface LimitKind {
     | 'psi'
     | 'lbf'
     | 'pieces'
+    | 'tankfuls'
     | 'hp';
   sense: LimitSense;
   min: number;

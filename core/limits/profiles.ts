@@ -79,6 +79,14 @@ const HANDS: Record<string, number> = {
   energyMin: 60,
   energyDriveMin: 40,
 };
+/** Water on 100 ft² of floor that burns, and foam on fuel, a minute: rules of thumb. */
+const FIRES: Record<string, number> = { fireGpm: 100 / 3, spillGpm: 10, alcoholGpm: 20 };
+/** How far concentrate should go, and how long its outlets are flushed. */
+const FOAM: Record<string, number> = { foamTankfulsLeast: 1, foamTankfulsMost: 6, foamFlushMin: 3 };
+const FOAM_NOTE = 'Concentrate beyond that is weight, unless water comes for so long';
+/** On wildland the truck goes for water many times and its foam goes along. */
+const WILDLAND_TANKFULS = 10;
+
 const NEXT_SUCTION_NOTE = `So that two of ${hoseSize(6)} supply ${gpm(2_000)} and three ${gpm(2_500)}`;
 
 /** What every apparatus of a standard is held to. */
@@ -111,6 +119,8 @@ const common = (basis: string): Profile['limits'] => ({
     pumpEfficiencyPct: 62,
   }),
   ...limits(HOUSE, HANDS),
+  ...limits(HOUSE, FIRES),
+  ...limits(HOUSE, FOAM, { foamTankfulsMost: FOAM_NOTE }),
 });
 
 const PUMPER: Record<string, number> = {
@@ -231,6 +241,7 @@ const wildland =
       ...common('NFPA 1900 or 1906, confirm against the adopted edition'),
       ...usRoads,
       ...limits('NFPA 1900 or 1906, confirm against the adopted edition', { allowanceLb }),
+      ...limits(HOUSE, { foamTankfulsMost: WILDLAND_TANKFULS }, { foamTankfulsMost: FOAM_NOTE }),
       ...limits('Interagency engine type, confirm against the adopted list', values),
     },
   });

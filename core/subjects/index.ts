@@ -1,4 +1,5 @@
 import { House } from '../kernel/index.js';
+import { air } from './air/index.js';
 import { angles } from './angles/index.js';
 import { body } from './body/index.js';
 import { bridges } from './bridges/index.js';
@@ -12,8 +13,10 @@ import { dimensions } from './dimensions/index.js';
 import { equipment } from './equipment/index.js';
 import { fittings } from './fittings/index.js';
 import { fleet } from './fleet/index.js';
+import { firesSubject } from './fires/index.js';
 import { flood } from './flood/index.js';
 import { foam } from './foam/index.js';
+import { foaming } from './foaming/index.js';
 import { frame } from './frame/index.js';
 import { grades } from './grades/index.js';
 import { ground } from './ground/index.js';
@@ -30,6 +33,7 @@ import { pump } from './pump/index.js';
 import { pumping } from './pumping/index.js';
 import { ride } from './ride/index.js';
 import { road } from './road/index.js';
+import { rural } from './rural/index.js';
 import { service } from './service/index.js';
 import { station } from './station/index.js';
 import { streets } from './streets/index.js';
@@ -37,7 +41,7 @@ import { tank } from './tank/index.js';
 import { weights } from './weights/index.js';
 
 /** Edition of the parts that ship: it changes whenever a figure of theirs does. */
-const EDITION = '2027-02';
+const EDITION = '2027-03';
 
 /**
  * The registry. Findings and figures are told in this order; the steps among the subjects are the order of work.
@@ -74,9 +78,13 @@ export const house = new House(
     foam,
     hose,
     lines,
+    foaming,
+    air,
+    firesSubject,
     ladders,
     body,
     equipment,
+    rural,
     items,
     fittings,
     moneySubject,

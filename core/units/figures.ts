@@ -33,6 +33,8 @@ export const psi = figure('psi');
 export const lbf = figure('lbf');
 /** Cubic feet of air a minute. */
 export const cfm = figure('cfm');
+/** Square feet. */
+export const squareFeet = figure('ft2');
 /** Cubic feet. */
 export const cubicFeet = figure('ft3');
 /** Pounds a foot. */
@@ -52,7 +54,7 @@ export const degrees = figure('deg');
 const UNITS_OF_NO_SYSTEM: Record<string, string> = { '%': ' %' };
 
 /** One of what is counted in such a unit. */
-const ONE_OF: Record<string, string> = { pieces: 'piece', seats: 'seat' };
+const ONE_OF: Record<string, string> = { pieces: 'piece', seats: 'seat', tankfuls: 'tankful' };
 
 /** A value with its unit: a quantity as a figure, a percentage, or things that are counted. */
 export const amount = (value: number, unit: string): string =>
@@ -84,10 +86,14 @@ function feetAndInches(value: number): string {
   return `${value < 0 && rounded > 0 ? MINUS : ''}${Math.floor(rounded / IN_PER_FT)} ft ${rounded % IN_PER_FT} in`;
 }
 
+/** Decimals worth reading of a few. */
+const OF_A_FEW: Partial<Record<Quantity, number>> = { gal: 1, gpm: 2 };
+
 function say(marks: string, value: number, quantity: Quantity, system: UnitSystem): string {
   const { unit, factor, decimals: usual } = shownIn(system, quantity);
-  // Of a few gallons the half is worth reading, of a thousand it is not.
-  const decimals = quantity === 'gal' && Math.abs(value * factor) < 10 ? 1 : usual;
+  // Of a few gallons the half is worth reading, of a thousand it is not; of concentrate the hundredth.
+  const few = Math.abs(value * factor) < 10 ? (OF_A_FEW[quantity] ?? 0) : 0;
+  const decimals = Math.max(usual, few);
   const inFeet = quantity === 'ftin' && system !== 'metric';
   const shown = settled(value * factor, decimals);
   const number = inFeet

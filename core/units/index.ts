@@ -6,6 +6,7 @@ export {
   formatMoney,
   formatPct,
   formatWhole,
+  grouped,
   inShort,
   listed,
   NO_FIGURE,

@@ -17,6 +17,7 @@ export const QUANTITIES = [
   'psi',
   'lbf',
   'cfm',
+  'ft2',
   'ft3',
   'lbft',
   'lbin',
@@ -24,6 +25,7 @@ export const QUANTITIES = [
   'mph',
   'hp',
   'deg',
+  'pct',
   'count',
 ] as const;
 export type Quantity = (typeof QUANTITIES)[number];
@@ -50,6 +52,9 @@ const COUNT: Shown = { unit: '', factor: 1, decimals: 0 };
 /** Angles, likewise. */
 const DEGREES: Shown = { unit: '°', factor: 1, decimals: 1 };
 
+/** Percent, likewise. */
+const PERCENT: Shown = { unit: '%', factor: 1, decimals: 1 };
+
 const US: Record<Quantity, Shown> = {
   lb: { unit: 'lb', factor: 1, decimals: 0 },
   in: { unit: 'in', factor: 1, decimals: 1 },
@@ -61,6 +66,7 @@ const US: Record<Quantity, Shown> = {
   psi: { unit: 'psi', factor: 1, decimals: 0 },
   lbf: { unit: 'lbf', factor: 1, decimals: 0 },
   cfm: { unit: 'cfm', factor: 1, decimals: 0 },
+  ft2: { unit: 'ft²', factor: 1, decimals: 0 },
   ft3: { unit: 'ft³', factor: 1, decimals: 1 },
   lbft: { unit: 'lb/ft', factor: 1, decimals: 2 },
   lbin: { unit: 'lb/in', factor: 1, decimals: 1 },
@@ -68,6 +74,7 @@ const US: Record<Quantity, Shown> = {
   mph: { unit: 'mph', factor: 1, decimals: 0 },
   hp: { unit: 'hp', factor: 1, decimals: 0 },
   deg: DEGREES,
+  pct: PERCENT,
   count: COUNT,
 };
 
@@ -82,6 +89,7 @@ const METRIC: Record<Quantity, Shown> = {
   psi: { unit: 'kPa', factor: KPA_PER_PSI, decimals: 0 },
   lbf: { unit: 'N', factor: NEWTON_PER_LB, decimals: 0 },
   cfm: { unit: 'L/s', factor: (M_PER_FT ** 3 * 1000) / 60, decimals: 0 },
+  ft2: { unit: 'm²', factor: M_PER_FT ** 2, decimals: 1 },
   ft3: { unit: 'm³', factor: M_PER_FT ** 3, decimals: 2 },
   lbft: { unit: 'kg/m', factor: KG_PER_LB / M_PER_FT, decimals: 2 },
   lbin: { unit: 'kg/cm', factor: KG_PER_LB / (MM_PER_IN / 10), decimals: 2 },
@@ -89,6 +97,7 @@ const METRIC: Record<Quantity, Shown> = {
   mph: { unit: 'km/h', factor: KMH_PER_MPH, decimals: 0 },
   hp: { unit: 'kW', factor: KW_PER_HP, decimals: 0 },
   deg: DEGREES,
+  pct: PERCENT,
   count: COUNT,
 };
 

@@ -1,11 +1,14 @@
 import { house } from '#core/subjects';
+import { air } from './air';
 import { body } from './body';
 import { bridges } from './bridges';
 import { brief } from './brief';
 import { equipment } from './equipment';
 import type { Face } from './face';
+import { fires } from './fires';
 import { fleet } from './fleet';
 import { flood } from './flood';
+import { foaming } from './foaming';
 import { frame } from './frame';
 import { grades } from './grades';
 import { ground } from './ground';
@@ -14,6 +17,7 @@ import { limits } from './limits';
 import { lines } from './lines';
 import { money } from './money';
 import { plumbing } from './plumbing';
+import { rural } from './rural';
 import { service } from './service';
 import { station } from './station';
 import { streets } from './streets';
@@ -28,6 +32,10 @@ const FACES: Readonly<Record<string, Face>> = {
   limits,
   plumbing,
   lines,
+  foaming,
+  air,
+  fires,
+  rural,
   service,
   body,
   brief,

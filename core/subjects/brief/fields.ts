@@ -135,6 +135,38 @@ export const BRIEF_FIELDS = {
     fillGpm: field.amount('Takes in', 'gpm', { min: 50, max: 3_000, step: 50 }),
     dumpGpm: field.amount('Dumps', 'gpm', { min: 50, max: 5_000, step: 50 }),
   }),
+  shuttles: named('Tanker shuttles', 'Tanker shuttle', {
+    miles: field.amount('Miles from the water to the fire', '', { min: 0, max: 100, step: 0.5 }),
+    fillGpm: field.amount('One place at the water fills', 'gpm', { min: 50, max: 5_000, step: 50 }),
+    fillMin: field.amount('Minutes to couple up there', '', { min: 0, max: 30, step: 0.5 }),
+    fillPlaces: field.count('Places to fill', 1, 6),
+    dumpMin: field.amount('Minutes to back up and leave at the fire', '', { min: 0, max: 30, step: 0.5 }),
+    dumpPlaces: field.count('Places to dump', 1, 6),
+  }),
+  structureFires: named('Structure fires', 'Structure fire', {
+    floorFt2: field.amount('Area of a floor', 'ft2', { min: 50, max: 200_000, step: 100 }),
+    floors: field.count('Floors that burn', 1, 10),
+    burnsPct: field.amount('Of each floor burns', '%', { min: 5, max: 100, step: 5 }),
+    minutes: field.amount('Minutes of water', '', { min: 1, max: 240 }),
+  }),
+  vehicleFires: named('Vehicle fires', 'Vehicle fire', {
+    gpm: field.amount('Flow that it takes', 'gpm', { min: 20, max: 1_000, step: 5 }),
+    minutes: field.amount('Minutes of water', '', { min: 1, max: 120 }),
+  }),
+  spills: named('Fuel spills', 'Fuel spill', {
+    areaFt2: field.amount('Area of the spill', 'ft2', { min: 10, max: 50_000, step: 50 }),
+    fuel: field.oneOf('Fuel', ['floats', 'mixes'], {
+      floats: 'floats on water, as gasoline and diesel do',
+      mixes: 'mixes with water, as alcohol does',
+    }),
+    minutes: field.amount('Minutes of foam', '', { min: 1, max: 120 }),
+  }),
+  grassFires: named('Grass fires', 'Grass fire', {
+    edgeFt: feet('Fire edge', 50, 20_000),
+    wideFt: feet('Wetted strip', 1, 60),
+    deepIn: field.amount('Water on it', 'in', { min: 0.01, max: 2, step: 0.01 }),
+    minutes: field.amount('Minutes that there are', '', { min: 1, max: 600 }),
+  }),
   buildings: named('Buildings', 'Building', {
     setBackFt: feet('From the street to its door', 0, 2_000),
     deepFt: feet('From the door to its far corner', 0, 1_000),
@@ -292,7 +324,12 @@ export const BRIEF_SECTIONS: readonly { id: string; title: string; kinds: readon
   {
     id: 'water',
     title: 'Water',
-    kinds: ['supply', 'hydrants', 'drafts', 'tankers', 'buildings', 'coefficients'],
+    kinds: ['supply', 'hydrants', 'drafts', 'tankers', 'shuttles', 'buildings', 'coefficients'],
+  },
+  {
+    id: 'fires',
+    title: 'Fires',
+    kinds: ['structureFires', 'vehicleFires', 'spills', 'grassFires'],
   },
   { id: 'stations', title: 'Stations', kinds: ['stations'] },
   { id: 'streets', title: 'Streets', kinds: ['corners', 'lanes', 'heights'] },

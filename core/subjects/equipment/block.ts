@@ -11,7 +11,30 @@ export const equipmentShelf = new Shelf<Equipment>({
   kind: 'equipment',
   title: 'Equipment',
   shipped: EQUIPMENT,
-  figures: [weight<Equipment>(2_000), ...size<Equipment>(), price<Equipment>()],
+  figures: [
+    weight<Equipment>(2_000),
+    ...size<Equipment>(),
+    ...(
+      [
+        ['foldingGal', 'Folding tank holds', 'gal', 10_000],
+        ['suctionFt', 'Suction hose', 'ft', 100],
+        ['suctionIn', 'Size of the suction', 'size', 12],
+        ['siphonGpm', 'Jet siphon brings', 'gpm', 3_000],
+        ['strainerIn', 'Strainer draws from a depth of', 'in', 60],
+      ] as const
+    ).map(([id, title, unit, most]) =>
+      partFigure.within<Equipment>(
+        id,
+        title,
+        unit,
+        [1, most],
+        (part) => part[id] ?? NaN,
+        (part, value) => (part[id] === undefined ? part : { ...part, [id]: value }),
+        { none: 'not of such a piece' },
+      ),
+    ),
+    price<Equipment>(),
+  ],
 });
 
 /** In the cab with the crew, and in the way in which the ladders ride. */

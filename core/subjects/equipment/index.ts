@@ -34,7 +34,7 @@ export type { EquipmentLine } from './block.js';
 export { equipmentRows, inSections, rowsWith, sectionOf, withLinesIn } from './list.js';
 export type { EquipmentOrder, EquipmentRow, EquipmentSection } from './list.js';
 export type { Equipment, EquipmentGroup } from './parts.js';
-export { allowanceLeftLb } from './place.js';
+export { allowanceLeftLb, riding } from './place.js';
 
 /** The choice of equipment as a whole: it has a list and not options. */
 export const EQUIPMENT_CHOICE = 'equipment';

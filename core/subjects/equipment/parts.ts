@@ -21,6 +21,15 @@ export interface Equipment extends Part {
   widthIn: number;
   heightIn: number;
   types: BuildType[];
+  /** Water that a folding tank holds, gal. */
+  foldingGal?: number;
+  /** Suction hose with all its pieces, ft, and its size, in. */
+  suctionFt?: number;
+  suctionIn?: number;
+  /** What a jet siphon brings from one folding tank to another, gpm. */
+  siphonGpm?: number;
+  /** A strainer at the end of the suction: the least water that it draws from, in. */
+  strainerIn?: number;
 }
 
 const ALL: BuildType[] = ['pumper', 'aerial', 'brush'];
@@ -36,6 +45,20 @@ type Row = [
   types?: BuildType[],
 ];
 
+/** What pieces for water supply do, by their ids. */
+const SUPPLIES: Readonly<Record<string, Partial<Equipment>>> = {
+  'folding-tank': { foldingGal: 2_100 },
+  'folding-tank-large': { foldingGal: 3_000 },
+  'folding-tank-small': { foldingGal: 1_000 },
+  'hard-suction-1': { suctionIn: 6, suctionFt: 10 },
+  'hard-suction-2': { suctionIn: 6, suctionFt: 20 },
+  'light-suction': { suctionIn: 2, suctionFt: 16 },
+  'jet-siphon': { siphonGpm: 500 },
+  'low-strainer': { strainerIn: 2 },
+  'barrel-strainer': { strainerIn: 24 },
+  'floating-strainer': { strainerIn: 8 },
+};
+
 const group = (name: EquipmentGroup, rows: Row[]): Equipment[] =>
   rows.map(([id, title, weightLb, [lengthIn, widthIn, heightIn], dollars, types = ALL]) => ({
     group: name,
@@ -47,6 +70,7 @@ const group = (name: EquipmentGroup, rows: Row[]): Equipment[] =>
     heightIn,
     priceCents: usd(dollars),
     types,
+    ...SUPPLIES[id],
   }));
 
 /** Loose equipment by discipline: weight, then length, width and height in inches as it is stowed, then price. */
@@ -85,6 +109,7 @@ export const EQUIPMENT: Equipment[] = [
     ['spanners', 'Spanner wrenches, rack of eight', 18, [16, 12, 5], 280],
     ['ldh-bridge', 'Hose bridges, pair', 74, [36, 24, 10], 820, STRUCTURAL],
     ['folding-tank', 'Folding tank, {2100 gal}', 130, [120, 10, 32], 2_900],
+    ['folding-tank-large', 'Folding tank, {3000 gal}', 168, [132, 12, 36], 3_700, STRUCTURAL],
     ['folding-tank-small', 'Folding tank, {1000 gal}', 84, [96, 8, 30], 2_100],
     ['frame-rack', 'Frame rack for a folding tank', 120, [124, 12, 36], 4_200, STRUCTURAL],
     ['low-strainer', 'Low-level strainer', 18, [20, 16, 12], 520],
@@ -94,6 +119,7 @@ export const EQUIPMENT: Equipment[] = [
     ['portable-pump', 'Portable pump', 95, [26, 20, 22], 4_800],
     ['floating-pump', 'Floating pump', 68, [34, 30, 16], 3_900],
     ['hard-suction-2', 'Hard suction {6 size}, two of {10 ft}', 110, [122, 9, 18], 1_250, STRUCTURAL],
+    ['hard-suction-1', 'Hard suction {6 size}, one of {10 ft}', 55, [122, 9, 9], 640, STRUCTURAL],
     ['light-suction', 'Suction {2 size}, two of {8 ft}', 18, [98, 4, 8], 260, BRUSH],
     ['soft-suction', 'Soft suction {5 size}, {25 ft}', 36, [26, 26, 10], 560, STRUCTURAL],
     ['garden-hose-kit', 'Mop-up hose kit, {300 ft}', 34, [24, 18, 12], 290],

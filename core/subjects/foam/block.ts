@@ -40,10 +40,10 @@ export const concentrateShelf = new Shelf<Concentrate>({
   title: 'Foam concentrates',
   shipped: CONCENTRATES,
   figures: [
-    plain<Concentrate>('usualPct', 'Mixed at, percent', 'count', 0.1, 10),
-    plain<Concentrate>('leastPct', 'Works from, percent', 'count', 0.1, 10),
-    plain<Concentrate>('mostPct', 'Works up to, percent', 'count', 0.1, 10),
-    plain<Concentrate>('lbPerGal', 'Weight of a gallon', 'lb', 7, 12),
+    plain<Concentrate>('usualPct', 'Mixed at', 'pct', 0.1, 10),
+    plain<Concentrate>('leastPct', 'Works from', 'pct', 0.1, 10),
+    plain<Concentrate>('mostPct', 'Works up to', 'pct', 0.1, 10),
+    plain<Concentrate>('lbPerGal', 'Weight of a gallon', 'lb', 7, 12, true),
     plain<Concentrate>('centsPerGal', 'Price of a gallon', 'cents', 0, 100_000),
   ],
   ordered: [

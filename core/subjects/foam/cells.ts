@@ -55,6 +55,20 @@ export const foamCells = reading(
   },
 );
 
+/** The cell that the foam of a discharge comes from; null where none flows there. */
+export const cellFor = (
+  outlet: { foam?: 'yes'; foamFrom?: string } | null,
+  cells: readonly FoamCell[],
+): FoamCell | null =>
+  outlet?.foam === undefined ? null : (cells.find(({ id }) => id === outlet.foamFrom) ?? cells[0] ?? null);
+
+/** Air that the compressors of its foam systems give, ft³ a minute; 0 where there is none. */
+export const compressorCfm = reading('foam', [foamCells], (cells) =>
+  cells
+    .filter(({ id, throughId }) => throughId === id)
+    .reduce((sum, { system }) => sum + (system.airCfm ?? 0), 0),
+);
+
 /** Which class a cell is for, in words: "class A". */
 export const classInWords = ({ concentrate }: Pick<FoamCell, 'concentrate'>): string =>
   `class ${concentrate.foamClass}`;

@@ -70,8 +70,48 @@ export function cellChoices(evaluation: Evaluation, id: string): Choice[] {
     oneOf(`${at}-refill`, CELL_FIELDS.refill.title, REFILLS, REFILL_NAMES, cell.refill, (to) =>
       edit({ refill: to === 'top' ? undefined : to }),
     ),
+    ...(id === FIRST_CELL ? [] : furtherChoices(build, cell, at, edit)),
   ];
 }
+
+const PICKUPS = { own: 'A pickup of its own', shared: 'Shared with the first cell' } as const;
+
+/** What is asked of a further cell alone: what mixes it, and through what it is filled again. */
+const furtherChoices = (
+  build: Build,
+  { throughId, id, system, sharesPickup }: FoamCell,
+  at: string,
+  edit: (change: CellSaid) => Build,
+): Choice[] => [
+  {
+    kind: 'pick',
+    id: `${at}-system`,
+    title: 'Mixed by',
+    compact: true,
+    options: [
+      {
+        id: NONE,
+        label: 'The first system, by a selector',
+        chosen: throughId !== id,
+        build: throughId === id ? edit({ partId: undefined }) : build,
+      },
+      ...partOptions(
+        foamShelf.in(build).usualFirst(build.type),
+        (one) => throughId === id && one.id === system.id,
+        (one) => edit({ partId: one.id }),
+        { words: systemInWords, type: build.type },
+      ),
+    ],
+  },
+  oneOf(
+    `${at}-pickup`,
+    'Its pickup for refill',
+    ['own', 'shared'],
+    PICKUPS,
+    sharesPickup ? 'shared' : 'own',
+    (to) => edit({ pickup: to === 'own' ? undefined : to }),
+  ),
+];
 
 /** The percentages at which a concentrate works. */
 const percentField = ({ concentrate: { leastPct, mostPct }, percent }: FoamCell) =>

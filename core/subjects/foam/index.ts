@@ -29,7 +29,7 @@ export {
   withMoreCell,
   withoutCell,
 } from './block.js';
-export { classInWords, foamCells, usualConcentrate } from './cells.js';
+export { cellFor, classInWords, compressorCfm, foamCells, usualConcentrate } from './cells.js';
 export type { FoamCell } from './cells.js';
 export { cellChoices } from './choices.js';
 export type { Concentrate, FoamClass } from './concentrates.js';
@@ -106,7 +106,7 @@ export const foam: Subject = {
       id: 'foamGal',
       title: 'Foam concentrate',
       unit: 'gal',
-      harm: { way: 'down', each: 5 },
+      harm: { way: 'down', each: 10 },
       reading: reading('foam', [foamCells], (cells) => cells.reduce((sum, { gallons }) => sum + gallons, 0)),
     },
   ],

@@ -1,7 +1,10 @@
 import { fromBuild, reading, settling } from '../../kernel/index.js';
 import { counting } from '../brief/index.js';
+import { compressorCfm } from '../foam/index.js';
 import { connections } from '../plumbing/index.js';
 import type { Connection } from '../plumbing/index.js';
+import { airOf, nozzleWithAir, usualAirGpm } from './air.js';
+import type { LineAir } from './air.js';
 import { nozzleShelf } from './block.js';
 import type { LineEntry } from './block.js';
 import { lineAtNozzle, USUAL_COEFFICIENTS } from './hydraulics.js';
@@ -25,6 +28,8 @@ export interface TruckLine extends Line {
   /** A monitor that is fixed to the truck needs nobody to hold it. */
   held: boolean;
   runs: boolean;
+  /** The air that goes into it; null where none does. */
+  air: LineAir | null;
   /** What is said of it beyond the usual; null where nothing is. */
   entry: LineEntry | null;
   /** What of the truck feeds its discharge. */
@@ -94,6 +99,7 @@ function lineOf(
   part: NozzlePart,
   friction: Readonly<Record<number, number>>,
   all: readonly Connection[],
+  compressor: number,
 ): Omit<TruckLine, 'runs'> {
   const said = entry ?? ({} as Partial<LineEntry>);
   const { sizeIn = source?.hose?.sizeIn, lengthFt = source?.hose?.lengthFt, parallel = 1 } = said;
@@ -112,16 +118,23 @@ function lineOf(
   const isMonitor = part.use === 'monitor';
   const flow = lineAtNozzle({ lays: [], nozzle, elevationFt: 0, applianceLossPsi: 0 }).flowGpm;
   const usualLoss = isMonitor ? MONITOR_LOSS_PSI : flow > APPLIANCE.aboveGpm ? APPLIANCE.psi : 0;
-  const line = {
-    lays,
-    nozzle,
-    elevationFt: said.elevationFt ?? 0,
-    applianceLossPsi: said.lossPsi ?? usualLoss,
-  };
   const outlet =
     all.find(({ id }) => id === said.outletId) ??
     (source ? all.find(({ feedsId }) => feedsId === source.feedsId) : undefined) ??
     null;
+  const dry = said.air ?? 'medium';
+  const air =
+    outlet?.air !== undefined && compressor > 0 && dry !== 'none'
+      ? airOf(dry, said.airGpm ?? usualAirGpm(sizeIn ?? 0))
+      : null;
+  const line = air
+    ? { lays: [], nozzle: nozzleWithAir(air), elevationFt: 0, applianceLossPsi: 0 }
+    : {
+        lays,
+        nozzle,
+        elevationFt: said.elevationFt ?? 0,
+        applianceLossPsi: said.lossPsi ?? usualLoss,
+      };
   return {
     ...line,
     id: source?.id ?? entry!.id,
@@ -129,6 +142,7 @@ function lineOf(
     part,
     hose,
     outlet,
+    air,
     from: outlet?.fedFrom ?? 'pump',
     crew: said.crew ?? ((sizeIn ?? 0) >= CREW.fromIn ? CREW.large : CREW.usual),
     isMonitor,
@@ -142,18 +156,26 @@ function lineOf(
 /** All lines of this truck: those that come with it as usual or as is said of them, then its own. */
 export const truckLines = reading(
   'lines',
-  [sources, fromBuild(({ lines }) => lines.lines), nozzleShelf.stock, coefficients, connections, isBrush],
-  (from, entries, stock, friction, all, brush): TruckLine[] => {
+  [
+    sources,
+    fromBuild(({ lines }) => lines.lines),
+    nozzleShelf.stock,
+    coefficients,
+    connections,
+    isBrush,
+    compressorCfm,
+  ],
+  (from, entries, stock, friction, all, brush, compressor): TruckLine[] => {
     const made = [
       ...from.flatMap((source) => {
         const entry = entries.find(({ sourceId }) => sourceId === source.id) ?? null;
         if (entry?.off) return [];
         const part = stock.part(entry?.nozzleId ?? usualNozzle(source, brush));
-        return [lineOf(source, entry, part, friction, all)];
+        return [lineOf(source, entry, part, friction, all, compressor)];
       }),
       ...entries.flatMap((entry) =>
         entry.sourceId === undefined && entry.nozzleId !== undefined
-          ? [lineOf(null, entry, stock.part(entry.nozzleId), friction, all)]
+          ? [lineOf(null, entry, stock.part(entry.nozzleId), friction, all, compressor)]
           : [],
       ),
     ];

@@ -2,6 +2,7 @@ import { block, clamped, field, freshId, settled, withBlock } from '../../build/
 import type { BlockOf, Build, Problem } from '../../build/index.js';
 import { partFigure, Shelf } from '../../kernel/index.js';
 import { gpm, within } from '../../units/index.js';
+import { CONSISTENCIES, CONSISTENCY_NAMES } from './air.js';
 import { NOZZLES } from './parts.js';
 import type { NozzlePart } from './parts.js';
 import { sourcesOf } from './sources.js';
@@ -65,6 +66,14 @@ export const LINE_FIELDS = {
   elevationFt: field.optional(field.amount('Nozzle above the pump', 'ft', { min: -200, max: 600, step: 5 })),
   lossPsi: field.optional(field.amount('Lost in appliances', 'psi', { min: 0, max: 200, step: 5 })),
   crew: field.optional(field.count('Firefighters on it', 1, 8)),
+  /** Of the solution; that of the cell where left out, and water alone at 0. */
+  foamPct: field.optional(field.amount('Concentrate in it', '%', { min: 0, max: 10, step: 0.1 })),
+  /** With the truck's air; medium where its discharge carries air and nobody says. */
+  air: field.optional(
+    field.oneOf('Compressed air', ['none', ...CONSISTENCIES], { none: 'None', ...CONSISTENCY_NAMES }),
+  ),
+  /** Solution that flows with the air. */
+  airGpm: field.optional(field.amount('Solution with the air', 'gpm', { min: 1, max: 500, step: 5 })),
   /** The discharge that it is coupled to; the one that feeds its bed where left out. */
   outletId: field.optional(
     field.id(

@@ -3,8 +3,11 @@ import { amountChoice, choicesOfLine, NONE, partOptions } from '../../kernel/ind
 import type { Choice, Evaluation, PickChoice } from '../../kernel/index.js';
 import { gpm, hoseSize } from '../../units/index.js';
 import { linesOf } from '../brief/index.js';
+import { cellFor, compressorCfm, foamCells } from '../foam/index.js';
 import { connections, isDischarge } from '../plumbing/index.js';
+import { CONSISTENCIES, CONSISTENCY_NAMES, usualAirGpm } from './air.js';
 import { truckLines } from './all.js';
+import type { TruckLine } from './all.js';
 import {
   LINE_FIELDS,
   linesBlock,
@@ -142,6 +145,7 @@ export function lineChoices(evaluation: Evaluation, id: string): Choice[] {
       { elevationFt, lossPsi, ...(line.held ? { crew } : {}) },
       { elevationFt: line.elevationFt, lossPsi: line.applianceLossPsi, crew: line.crew },
     ),
+    ...mixedChoices(evaluation, line, edit),
     {
       kind: 'pick',
       id: `line-${id}-outlet`,
@@ -162,6 +166,48 @@ export function lineChoices(evaluation: Evaluation, id: string): Choice[] {
         })),
       ],
     },
+  ];
+}
+
+/** What can be chosen of the foam and the air in a line, where its discharge carries them. */
+function mixedChoices(
+  evaluation: Evaluation,
+  { id, outlet, air, entry, hose }: TruckLine,
+  edit: (change: Record<string, unknown>) => Build,
+): Choice[] {
+  const cell = cellFor(outlet, evaluation.read(foamCells));
+  const { foamPct, airGpm } = LINE_FIELDS;
+  const compressed = outlet?.air !== undefined && evaluation.read(compressorCfm) > 0;
+  const now = air?.consistency ?? 'none';
+  return [
+    ...(cell
+      ? choicesOfLine(`line-${id}`, { foamPct }, { ...entry }, edit, {
+          has: '',
+          usual: { foamPct: cell.percent },
+        })
+      : []),
+    ...(compressed
+      ? [
+          {
+            kind: 'pick' as const,
+            id: `line-${id}-air`,
+            title: LINE_FIELDS.air.title,
+            compact: true as const,
+            options: (['none', ...CONSISTENCIES] as const).map((one) => ({
+              id: one,
+              label: one === 'none' ? 'None' : CONSISTENCY_NAMES[one],
+              chosen: one === now,
+              build: one === now ? evaluation.build : edit({ air: one }),
+            })),
+          },
+        ]
+      : []),
+    ...(air
+      ? choicesOfLine(`line-${id}`, { airGpm }, { ...entry }, edit, {
+          has: '',
+          usual: { airGpm: usualAirGpm(hose.at(-1)?.sizeIn ?? 0) },
+        })
+      : []),
   ];
 }
 

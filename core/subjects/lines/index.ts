@@ -8,6 +8,7 @@ import { linesChecks, linesLimits } from './checks.js';
 import { togetherChoices } from './choices.js';
 import { fromTheTank, running, tankTime } from './flows.js';
 
+export * from './air.js';
 export { coefficients, nozzleOf, truckLines, usualNozzle } from './all.js';
 export type { TruckLine } from './all.js';
 export {
@@ -52,6 +53,7 @@ export {
   fromTank,
   hydrantGpm,
   hydrantPsi,
+  LEAST_INTAKE_PSI,
   ratedLiftFt,
 } from './supply.js';
 export type { Supply } from './supply.js';

@@ -2,7 +2,8 @@ import { withBlock } from '../../build/index.js';
 import type { Build } from '../../build/index.js';
 import { choicesOfLine, NONE } from '../../kernel/index.js';
 import type { Choice, Evaluation } from '../../kernel/index.js';
-import { hoseSize } from '../../units/index.js';
+import { capital, gal, hoseSize } from '../../units/index.js';
+import { classInWords, foamCells } from '../foam/index.js';
 import { withConnection } from './edit.js';
 import { CONNECTION_FIELDS, LEVEL_NAMES, LEVELS, SIDE_NAMES, SIDES, SIZES_IN } from './fields.js';
 import type { Connection } from './fields.js';
@@ -25,6 +26,7 @@ const {
   fedFrom,
   primer,
   foam,
+  foamFrom: _from,
   air,
   feedsId: _feeds,
   label: _label,
@@ -41,7 +43,7 @@ function fieldsOf(one: Connection, others: boolean) {
     ...(kind === 'intake' ? { reliefPsi, primer } : {}),
     ...(outlet ? { foam, air } : {}),
     ...(outlet && others ? { fedFrom } : {}),
-    ...(kind === 'directFill' || kind === 'tankToPump' ? { check } : {}),
+    ...(kind === 'directFill' || kind === 'tankToPump' || one.air !== undefined ? { check } : {}),
     ...(kind === 'tankToPump' || kind === 'dump' || kind === 'directFill' ? { gpm } : {}),
   };
 }
@@ -109,6 +111,24 @@ export function connectionChoices(evaluation: Evaluation, id: string): Choice[] 
           },
         ]
       : [];
+  const cells = evaluation.read(foamCells);
+  const mixed: Choice[] =
+    one.foam !== undefined && cells.length > 1
+      ? [
+          {
+            kind: 'pick',
+            id: `connection-${id}-foamFrom`,
+            title: CONNECTION_FIELDS.foamFrom.title,
+            compact: true,
+            options: cells.map((cell, i) => ({
+              id: cell.id,
+              label: `${capital(classInWords(cell))}, ${gal(cell.gallons)}`,
+              chosen: cell.id === one.foamFrom || (i === 0 && one.foamFrom === undefined),
+              build: edit({ foamFrom: i === 0 ? undefined : cell.id }),
+            })),
+          },
+        ]
+      : [];
   const placed: Choice[] = place
     ? choicesOfLine(
         `connection-${id}`,
@@ -123,6 +143,7 @@ export function connectionChoices(evaluation: Evaluation, id: string): Choice[] 
     sizes('sizeIn', 'Size', false),
     ...feeds,
     ...rest,
+    ...mixed,
     ...(one.ends === 'adapter' ? [sizes('adapterIn', 'Adapter to', true)] : []),
     ...placed,
   ];

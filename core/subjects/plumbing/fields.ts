@@ -140,6 +140,8 @@ export const CONNECTION_FIELDS = {
   color: field.optional(field.oneOf('Color', COLORS, COLOR_NAMES)),
   drain: yes('Drain', 'Has one'),
   foam: yes('Foam', 'Flows here'),
+  /** The cell that its foam comes from; the first where left out. */
+  foamFrom: field.optional(field.id('Foam from')),
   air: yes('Compressed air', 'Flows here'),
   primer: yes('Priming', 'At this intake'),
   check: yes('Check valve', 'Has one'),

@@ -16,7 +16,7 @@ import { plumbingComponents, plumbingOfPump } from './place.js';
 import { connections } from './usual.js';
 
 export { withConnections } from './block.js';
-export { isDischarge, isIntake, isPlain } from './judged.js';
+export { isDischarge, isIntake, isOpen, isPlain } from './judged.js';
 export { creditGpm, drawsFrom, passes, tankPathGpm } from './rating-checks.js';
 export { connectionChoices, CONNECTIONS_CHOICE } from './choices.js';
 export {

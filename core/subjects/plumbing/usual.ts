@@ -1,4 +1,5 @@
 import { fromBuild, reading, settling } from '../../kernel/index.js';
+import { compressorCfm } from '../foam/index.js';
 import { chosenPump, panelAt, pumpAt } from '../pump/index.js';
 import type { PanelPlace, Pump, PumpPlace } from '../pump/index.js';
 import { COLORS } from './fields.js';
@@ -48,6 +49,7 @@ interface Given {
   fed: readonly Fed[];
   hasTank: boolean;
   hasFoam: boolean;
+  hasAir: boolean;
 }
 
 type Said = Partial<Connection> & Pick<Connection, 'kind' | 'label' | 'at' | 'sizeIn'>;
@@ -159,10 +161,12 @@ const PIPED: Record<Fed['what'], { at: Place; sizeIn: (hoseIn: number) => number
   bumperMonitor: { at: 'front', sizeIn: () => 2 },
   waterway: { at: 'top', sizeIn: () => 5 },
 };
+/** Where air is usually piped to, of a truck with a compressor: lines that hands hold. */
+const AIR_FED: readonly Fed['what'][] = ['crosslay', 'well', 'main'];
 const PLAIN_FED: readonly Fed['what'][] = ['deckMonitor', 'waterway'];
 
 /** What is piped to beds and monitors. */
-const ofFed = ({ fed, hasFoam, pump }: Given): Connection[] =>
+const ofFed = ({ fed, hasFoam, hasAir, pump }: Given): Connection[] =>
   fed
     .filter(({ usual }) => usual)
     .map((one) =>
@@ -174,6 +178,7 @@ const ofFed = ({ fed, hasFoam, pump }: Given): Connection[] =>
         feedsId: one.id,
         ...(pump.panel === 'skid' ? { gauge: 'none' as const } : {}),
         ...(hasFoam && !PLAIN_FED.includes(one.what) ? { foam: 'yes' as const } : {}),
+        ...(hasAir && AIR_FED.includes(one.what) ? { air: 'yes' as const, check: 'yes' as const } : {}),
       }),
     );
 
@@ -209,12 +214,16 @@ export const fed = settling('plumbing', [fromBuild((build) => build)], fedBy);
 const hasTank = fromBuild(({ tank }) => tank.gallons > 0);
 const hasFoam = fromBuild(({ foam }) => foam.partId !== undefined);
 
+const hasAir = reading('plumbing', [compressorCfm], (cfm) => cfm > 0);
+
 /** The usual set of this truck; none without a pump. */
 export const usualConnections = reading(
   'plumbing',
-  [chosenPump, pumpAt, panelAt, fed, hasTank, hasFoam],
-  (pump, at, panel, all, tank, foam): Connection[] =>
-    pump && at && panel ? usualSet({ pump, at, panel, fed: all, hasTank: tank, hasFoam: foam }) : [],
+  [chosenPump, pumpAt, panelAt, fed, hasTank, hasFoam, hasAir],
+  (pump, at, panel, all, tank, foam, air): Connection[] =>
+    pump && at && panel
+      ? usualSet({ pump, at, panel, fed: all, hasTank: tank, hasFoam: foam, hasAir: air })
+      : [],
 );
 
 /** The connections of this truck, and whether they are its own or as such a truck usually has them. */
