@@ -88,7 +88,7 @@ const CHANGES: [string, (build: Build) => Build, RegExp[]][] = [
     (s) => withDividerAt(s, 'middle', 8),
     [/^Hose bed divider: none → 8 in to the officer’s side$/],
   ],
-  ['foam', (s) => withFoam(s, undefined), [/^Foam: .*, 30 gal → none$/]],
+  ['foam', (s) => withFoam(s, undefined), [/^Foam: .*, 30 gal · 0\.3 % → none$/]],
   [
     'hose in a bed',
     (s) => withLoad(s, loadsIn(s, 'main-left')[0]!.id, { partId: 'supply-4', lengthFt: 800 }),

@@ -63,5 +63,5 @@ export { absentIn, allAssumed, assumedIn, cautionsFor, PLANNING_CAUTION, stepSta
 export type { AssumedStep, StepState } from './steps.js';
 export type { InCommon, Subject } from './subject.js';
 export { usd } from './money.js';
-export { figureOf, marginOf } from './table.js';
+export { figureOf, marginOf, markAt } from './table.js';
 export type { Axis, ChartOf, Column, Row, Series, TableOf } from './table.js';

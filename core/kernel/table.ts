@@ -7,6 +7,16 @@ import type { Quantity } from '../units/index.js';
  * reader's units.
  */
 
+/** What is said behind a figure that is beyond its limit; null where nothing is wrong with it. */
+export const markAt = ({ over, short, wrong }: Row, column: number): string | null =>
+  over?.includes(column)
+    ? ' over'
+    : short?.includes(column)
+      ? ' short'
+      : wrong?.includes(column)
+        ? ''
+        : null;
+
 /** A column of a table; a unit stands at its head once. */
 export interface Column {
   head: string;
@@ -18,8 +28,11 @@ export interface Column {
 export interface Row {
   id: string;
   cells: string[];
-  /** Columns in which a figure is over its limit. */
+  /** Columns in which a figure is over its limit, or short of it. */
   over?: number[];
+  short?: number[];
+  /** Columns whose own words say that something is wrong. */
+  wrong?: number[];
   /** A total, or the head of what follows. */
   strong?: true;
 }

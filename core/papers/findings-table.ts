@@ -14,7 +14,7 @@ export const findingsTable = (findings: Finding[]): TableOf => ({
   ],
   rows: worstFirst(findings).map((finding) => ({
     id: finding.id,
-    ...(finding.status === 'fails' ? { over: [0] } : {}),
+    ...(finding.status === 'fails' ? { wrong: [0] } : {}),
     cells: [
       STATUS_WORDS[finding.status],
       finding.title,

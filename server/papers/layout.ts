@@ -1,6 +1,6 @@
 import type { Content, ContentTable, TableCell, TDocumentDefinitions } from 'pdfmake/interfaces.js';
 import { chartSvg, diagramSvg, drawingSvg } from '#pictures';
-import { PLANNING_CAUTION } from '#core/kernel';
+import { markAt, PLANNING_CAUTION } from '#core/kernel';
 import type { ChartOf, Evaluation, TableOf } from '#core/kernel';
 import type { Block, Paper } from '#core/papers';
 import { inUnits, shownIn, SYSTEM_NAMES } from '#core/units';
@@ -246,14 +246,15 @@ function tableOf(
         columns.map(({ head, unit }, i) =>
           cell(unit ? `${head}, ${shownIn(system, unit).unit}` : head, i, { bold: true }),
         ),
-        ...rows.map(({ cells, over, strong }) =>
-          cells.map((words, i) =>
-            figure(
-              over?.includes(i) ? `${words} over`.replace('over a limit over', 'over a limit') : words,
+        ...rows.map((row) =>
+          row.cells.map((words, i) => {
+            const mark = markAt(row, i);
+            return figure(
+              `${words}${mark ?? ''}`,
               i,
-              over?.includes(i) ? { bold: true, color: SIGNAL } : strong ? { bold: true } : {},
-            ),
-          ),
+              mark !== null ? { bold: true, color: SIGNAL } : row.strong ? { bold: true } : {},
+            );
+          }),
         ),
       ],
     },

@@ -1,9 +1,10 @@
 import { Table } from '@mantine/core';
+import { markAt } from '#core/kernel';
 import type { TableOf } from '#core/kernel';
 import classes from './table.module.css';
 import { useUnits } from './units';
 
-/** A table of the core, its figures in the person's units. What is over its limit says so in words too. */
+/** A table of the core, its figures in the person's units. What is over its limit, or short of it, says so in words too. */
 export function DataTable({ table, minWidth }: { table: TableOf; minWidth?: number }) {
   const { say, unit } = useUnits();
   const body = (
@@ -19,21 +20,21 @@ export function DataTable({ table, minWidth }: { table: TableOf; minWidth?: numb
         </Table.Tr>
       </Table.Thead>
       <Table.Tbody>
-        {table.rows.map(({ id, cells, over, strong }) => (
-          <Table.Tr key={id} data-strong={strong}>
-            {cells.map((cell, i) => {
+        {table.rows.map((row) => (
+          <Table.Tr key={row.id} data-strong={row.strong}>
+            {row.cells.map((cell, i) => {
               const figure = table.columns[i]?.figure;
-              const isOver = over?.includes(i) === true;
+              const mark = markAt(row, i);
               return (
                 <Table.Td
                   key={i}
                   ta={figure ? 'right' : 'left'}
                   fw={i === 0 ? 500 : 400}
                   className={figure ? 'figures' : ''}
-                  data-over={isOver}
+                  data-over={mark !== null}
                 >
                   {say(cell)}
-                  {isOver && ' over'}
+                  {mark}
                 </Table.Td>
               );
             })}

@@ -41,7 +41,7 @@ const power = check(
   [airTogether, runningTogether, powerForPump],
   (air, of, there) => {
     if (!air || air.running.length === 0 || !of || !there) return null;
-    const compressor = compressorHp(air.compressorCfm);
+    const compressor = compressorHp(Math.min(air.askedCfm, air.compressorCfm));
     return heldTo(
       'most',
       'hp',

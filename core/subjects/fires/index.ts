@@ -88,7 +88,7 @@ export const firesTable = reading('fires', [atFires], (all): TableOf => ({
   ],
   rows: all.map((of) => ({
     id: of.need.fire.id,
-    ...(of.stop ? { over: [7] } : {}),
+    ...(of.stop === null ? {} : of.lastsMin > 0 ? { short: [7] } : { wrong: [7] }),
     cells: [
       of.need.fire.name,
       WHAT[of.need.what],

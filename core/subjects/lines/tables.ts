@@ -63,7 +63,7 @@ export const togetherTable = reading(
       ],
       rows: of.lines.map(({ id, asked, given, gatePsi }) => ({
         id,
-        ...(given.flowGpm < asked.flowGpm - 0.05 ? { over: [2] } : {}),
+        ...(given.flowGpm < asked.flowGpm - 0.05 ? { short: [2] } : {}),
         cells: [
           all.find((line) => line.id === id)?.name ?? id,
           gpm(asked.flowGpm),

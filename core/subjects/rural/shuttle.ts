@@ -79,8 +79,9 @@ export function shuttle(
   };
 }
 
-/** Rounds of looking for the flow at which waiting and drawing agree. */
-const ROUNDS = 60;
+/** Rounds of looking for the flow at which waiting and drawing agree, at most, and what no gauge shows; gpm. */
+const ROUNDS = 400;
+const UNSEEN_GPM = 1e-9;
 
 /**
  * Tankers that dump into a folding tank which the pumper draws from: one that holds more than the tank waits until
@@ -90,9 +91,12 @@ export function shuttleInto(foldingGal: number, input: ShuttleInput): Shuttle {
   let of = shuttle(input);
   for (let i = 0; i < ROUNDS; i++) {
     const drawn = of.sustainedGpm;
-    of = shuttle(input, ({ gallons, dumpGpm }) =>
+    const next = shuttle(input, ({ gallons, dumpGpm }) =>
       Math.max(gallons / dumpGpm, drawn > 0 ? Math.max(0, gallons - foldingGal) / drawn : 0),
     );
+    // Who waits brings no more, whatever room that leaves to others.
+    of = { ...next, sustainedGpm: Math.min(drawn, next.sustainedGpm) };
+    if (drawn - of.sustainedGpm < UNSEEN_GPM) break;
   }
   return of;
 }

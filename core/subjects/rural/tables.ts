@@ -57,7 +57,7 @@ export const draftTable = reading('rural', [draftSites], (all): TableOf => ({
   ],
   rows: all.map(({ site, neededFt, carriedFt, drawnGpm, primingS }) => ({
     id: site.id,
-    ...(carriedFt < neededFt ? { over: [4] } : {}),
+    ...(carriedFt < neededFt ? { short: [4] } : {}),
     cells: [
       site.name,
       feet(site.liftFt),
@@ -65,7 +65,8 @@ export const draftTable = reading('rural', [draftSites], (all): TableOf => ({
       feet(neededFt),
       feet(carriedFt),
       `${formatWhole(primingS)} s`,
-      gpm(drawnGpm),
+      // An estimate: nobody reads tenths of it.
+      gpm(Math.round(drawnGpm)),
     ],
   })),
 }));

@@ -60,7 +60,7 @@ export const serviceTable = reading('service', [served], (all): TableOf => ({
   rows: all.flatMap(({ part, ways }) =>
     ways.map((way) => ({
       id: `${part.id}.${way.id}`,
-      ...(way.passes ? {} : { over: [4] }),
+      ...(way.passes ? {} : { wrong: [4] }),
       cells: [
         part.name,
         way.name,
