@@ -30,6 +30,13 @@ const grassTruckUnplumbed = house.build(
       ]),
     },
     ladders: { mountId: 'flat', lines: numbered('l', []) },
+    lines: {
+      lines: numbered('n', [
+        { name: 'Ground sweep, driver’s side', nozzleId: 'sweep-15' },
+        { name: 'Ground sweep, officer’s side', nozzleId: 'sweep-15' },
+        { sourceId: 'b2', setGpm: 30 },
+      ]),
+    },
     body: { partId: 'bed-aluminum', lengthIn: 114, doorsId: 'hinged' },
     fittings: { lines: numbered('f', [{ partId: 'light-bar' }, { partId: 'spare-wheel' }]) },
     equipment: {

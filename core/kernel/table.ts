@@ -9,13 +9,7 @@ import type { Quantity } from '../units/index.js';
 
 /** What is said behind a figure that is beyond its limit; null where nothing is wrong with it. */
 export const markAt = ({ over, short, wrong }: Row, column: number): string | null =>
-  over?.includes(column)
-    ? ' over'
-    : short?.includes(column)
-      ? ' short'
-      : wrong?.includes(column)
-        ? ''
-        : null;
+  over?.includes(column) ? ' over' : short?.includes(column) ? ' short' : wrong?.includes(column) ? '' : null;
 
 /** A column of a table; a unit stands at its head once. */
 export interface Column {

@@ -117,6 +117,7 @@ const common = (basis: string): Profile['limits'] => ({
     largeFromIn: 3.5,
     openingHighIn: 66,
     pumpEfficiencyPct: 62,
+    auxiliaryFuelMin: 120,
   }),
   ...limits(HOUSE, HANDS),
   ...limits(HOUSE, FIRES),
@@ -215,20 +216,50 @@ function structural(
 
 /** Least values of the interagency engine types that are brush trucks here. */
 const TYPES: [type: number, values: Record<string, number>, allowanceLb: number][] = [
-  [3, { pumpGpm: 150, pumpRoll: 1, tankGal: 500, hose15Ft: 1000, hose1Ft: 500, seats: 3 }, 1500],
-  [4, { pumpGpm: 50, pumpRoll: 1, tankGal: 750, hose15Ft: 300, hose1Ft: 300, seats: 2 }, 1500],
   [
-    5,
-    { pumpGpm: 50, pumpRoll: 1, tankGal: 400, hose15Ft: 300, hose1Ft: 300, gvwrLb: 26_000, seats: 2 },
+    3,
+    { pumpGpm: 150, pumpAtPsi: 250, pumpRoll: 1, tankGal: 500, hose15Ft: 1000, hose1Ft: 500, seats: 3 },
     1500,
   ],
-  [6, { pumpGpm: 50, pumpRoll: 1, tankGal: 150, hose15Ft: 300, hose1Ft: 300, gvwrLb: 19_500, seats: 2 }, 900],
-  [7, { pumpGpm: 10, pumpRoll: 1, tankGal: 50, hose1Ft: 200, gvwrLb: 14_000, seats: 2 }, 900],
+  [
+    4,
+    { pumpGpm: 50, pumpAtPsi: 100, pumpRoll: 1, tankGal: 750, hose15Ft: 300, hose1Ft: 300, seats: 2 },
+    1500,
+  ],
+  [
+    5,
+    {
+      pumpGpm: 50,
+      pumpAtPsi: 100,
+      pumpRoll: 1,
+      tankGal: 400,
+      hose15Ft: 300,
+      hose1Ft: 300,
+      gvwrLb: 26_000,
+      seats: 2,
+    },
+    1500,
+  ],
+  [
+    6,
+    {
+      pumpGpm: 50,
+      pumpAtPsi: 100,
+      pumpRoll: 1,
+      tankGal: 150,
+      hose15Ft: 300,
+      hose1Ft: 300,
+      gvwrLb: 19_500,
+      seats: 2,
+    },
+    900,
+  ],
+  [7, { pumpGpm: 10, pumpAtPsi: 100, pumpRoll: 1, tankGal: 50, hose1Ft: 200, gvwrLb: 14_000, seats: 2 }, 900],
 ];
 /** And of those that are pumpers. */
 const LARGE_TYPES: typeof TYPES = [
-  [1, { pumpGpm: 1000, tankGal: 300, supplyHoseFt: 1200, hose15Ft: 500, seats: 4 }, 2000],
-  [2, { pumpGpm: 500, tankGal: 300, supplyHoseFt: 1000, hose15Ft: 500, seats: 3 }, 2000],
+  [1, { pumpGpm: 1000, pumpAtPsi: 150, tankGal: 300, supplyHoseFt: 1200, hose15Ft: 500, seats: 4 }, 2000],
+  [2, { pumpGpm: 500, pumpAtPsi: 150, tankGal: 300, supplyHoseFt: 1000, hose15Ft: 500, seats: 3 }, 2000],
 ];
 
 const wildland =

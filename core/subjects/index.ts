@@ -33,6 +33,7 @@ import { pump } from './pump/index.js';
 import { pumping } from './pumping/index.js';
 import { ride } from './ride/index.js';
 import { road } from './road/index.js';
+import { rolling } from './rolling/index.js';
 import { rural } from './rural/index.js';
 import { service } from './service/index.js';
 import { station } from './station/index.js';
@@ -81,6 +82,7 @@ export const house = new House(
     foaming,
     air,
     firesSubject,
+    rolling,
     ladders,
     body,
     equipment,

@@ -5,11 +5,12 @@ import type { Status } from '../kernel/index.js';
 import { withBrief } from '../subjects/brief/index.js';
 import type { Brief } from '../subjects/brief/index.js';
 import { withCell, withFoam, withMoreCell } from '../subjects/foam/index.js';
-import { withLineSaid } from '../subjects/lines/index.js';
+import { withLineSaid, withOwnLine } from '../subjects/lines/index.js';
 import { connections, withConnections } from '../subjects/plumbing/index.js';
 import type { Connection } from '../subjects/plumbing/index.js';
 import { house } from '../subjects/index.js';
-import { alone, briefed } from './site-cases.js';
+import { withProfile } from '../subjects/limits/index.js';
+import { alone, briefed, strict } from './site-cases.js';
 import type { SITE_FIGURES } from './site-cases.js';
 
 /** 1,250 gpm, 750 gal, two crosslays of 1¾ in at 150 gpm each that run, 400 ft of 2½ in at the rear. */
@@ -76,6 +77,10 @@ const rural = carrying(plain, 'folding-tank', 'hard-suction-2', 'low-strainer');
 const bank = (liftFt: number, reachFt: number): Build => briefed(rural, 'drafts', { liftFt, reachFt });
 const twoClasses = withMoreCell(classA, { partId: 'injection-b', gallons: 20 }, 'b');
 
+/** The skid of 150 gpm with a monitor that rolls: 60 gpm at 100 psi and 25 lost in it. */
+const rolls = withOwnLine(brush, { name: 'Monitor', nozzleId: 'monitor-brush', rolls: 'yes' }, 'monitor');
+const typed = (type: number, build: Build): Build => withProfile(build, `us-wildland-${type}`);
+
 /** Each check of foam, air, fires and rural water: a build that passes it, one that does not, and how that stands. */
 export const FOAM_CASES: [string, Build, Build, Status][] = [
   ['foamProportioner', classA, foamed('injection-a-small', 20, 1), 'fails'],
@@ -104,6 +109,9 @@ export const FOAM_CASES: [string, Build, Build, Status][] = [
     briefed(plain, 'spills', { areaFt2: 400, fuel: 'floats', minutes: 10 }),
     'fails',
   ],
+  ['rollFlow', rolls, withLineSaid(rolls, 'monitor', { setGpm: 125 }), 'fails'],
+  ['pumpPressure', typed(6, brush), typed(3, brush), 'fails'],
+  ['auxiliaryFuel', brush, strict(brush, 'auxiliaryFuelMin', 600), 'fails'],
   ['suctionReach', bank(9, 12), bank(12, 16), 'fails'],
   ['foldingTank', shuttled(rural, 1, 2_000), shuttled(rural, 1, 3_000), 'caution'],
   ['shuttle', shuttled(rural, 0, 2_000), shuttled(carrying(plain, 'folding-tank-small'), 0, 2_000), 'fails'],
@@ -132,6 +140,21 @@ export const FOAM_FIGURES: typeof SITE_FIGURES = {
   ],
   airOutlets: ['pieces', [0, 0], [3, 0]],
   fires: ['min', [7.5, 5], [0, 10]],
+  // Its curve falls straight from 120 psi at 80 gpm to 40 at 150, and meets the opening that flows 12.5 √psi behind the 25 psi
+  // that the monitor takes: g² ÷ 156.25 + 8 ÷ 7 g = 95 + 8 ÷ 7 × 80.
+  rollFlow: [
+    'gpm',
+    [60, 60],
+    [156.25 * (-4 / 7 + Math.sqrt((4 / 7) ** 2 + (95 + (8 / 7) * 80) / 156.25)), 125],
+  ],
+  // 50 gpm lie between 80 at 120 psi and 20 at 190; 150 are its end, at 40.
+  pumpPressure: ['psi', [120 + (70 * 30) / 60, 100], [40, 250]],
+  // A reel of 30 gpm at 120.25 psi and 40 gpm beside it; 6 gal at 0.09 a horsepower and hour.
+  auxiliaryFuel: [
+    'min',
+    [360 / ((0.09 * 70 * 120.25) / 1714 / 0.62), 120],
+    [360 / ((0.09 * 70 * 120.25) / 1714 / 0.62), 600],
+  ],
   // 9 ft down over 12 ft of bank, 12 over 16, and 2 ft under water.
   suctionReach: ['ft', [20, 15 + 2], [20, 20 + 2]],
   foldingTank: ['gal', [2_100, 2_000], [2_100, 3_000]],

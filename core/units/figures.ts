@@ -19,6 +19,8 @@ export const lb = figure('lb');
 export const inches = figure('in');
 /** Inches, read as feet and inches. */
 export const feetInches = figure('ftin');
+/** Inches, to the hundredth. */
+export const depth = figure('depth');
 /** Feet. */
 export const feet = figure('ft');
 /** Nominal diameter of hose, in. */
@@ -87,7 +89,7 @@ function feetAndInches(value: number): string {
 }
 
 /** Decimals worth reading of a few. */
-const OF_A_FEW: Partial<Record<Quantity, number>> = { gal: 1, gpm: 2 };
+const OF_A_FEW: Partial<Record<Quantity, number>> = { gal: 1, gpm: 2, mph: 1 };
 
 function say(marks: string, value: number, quantity: Quantity, system: UnitSystem): string {
   const { unit, factor, decimals: usual } = shownIn(system, quantity);

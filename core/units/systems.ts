@@ -3,13 +3,15 @@ export const UNIT_SYSTEMS = ['us', 'metric', 'canada'] as const;
 export type UnitSystem = (typeof UNIT_SYSTEMS)[number];
 
 /**
- * What a figure measures: `ftin` a length in inches read as feet and inches, `size` a nominal diameter of
+ * What a figure measures: `ftin` a length in inches read as feet and inches, `depth`
+ * inches of which the hundredth counts, `size` a nominal diameter of
  * hose, `moment` a bending moment in lb·in, `count` things that are counted.
  */
 export const QUANTITIES = [
   'lb',
   'in',
   'ftin',
+  'depth',
   'ft',
   'size',
   'gal',
@@ -59,6 +61,7 @@ const US: Record<Quantity, Shown> = {
   lb: { unit: 'lb', factor: 1, decimals: 0 },
   in: { unit: 'in', factor: 1, decimals: 1 },
   ftin: { unit: 'ft in', factor: 1, decimals: 0 },
+  depth: { unit: 'in', factor: 1, decimals: 2 },
   ft: { unit: 'ft', factor: 1, decimals: 0 },
   size: { unit: 'in', factor: 1, decimals: 2 },
   gal: { unit: 'gal', factor: 1, decimals: 0 },
@@ -82,6 +85,7 @@ const METRIC: Record<Quantity, Shown> = {
   lb: { unit: 'kg', factor: KG_PER_LB, decimals: 0 },
   in: { unit: 'mm', factor: MM_PER_IN, decimals: 0 },
   ftin: { unit: 'm', factor: MM_PER_IN / 1000, decimals: 2 },
+  depth: { unit: 'mm', factor: MM_PER_IN, decimals: 1 },
   ft: { unit: 'm', factor: M_PER_FT, decimals: 1 },
   size: { unit: 'mm', factor: MM_PER_IN, decimals: 0 },
   gal: { unit: 'L', factor: L_PER_GAL, decimals: 0 },

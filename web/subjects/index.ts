@@ -17,6 +17,7 @@ import { limits } from './limits';
 import { lines } from './lines';
 import { money } from './money';
 import { plumbing } from './plumbing';
+import { rolling } from './rolling';
 import { rural } from './rural';
 import { service } from './service';
 import { station } from './station';
@@ -36,6 +37,7 @@ const FACES: Readonly<Record<string, Face>> = {
   air,
   fires,
   rural,
+  rolling,
   service,
   body,
   brief,

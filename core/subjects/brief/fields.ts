@@ -164,7 +164,7 @@ export const BRIEF_FIELDS = {
   grassFires: named('Grass fires', 'Grass fire', {
     edgeFt: feet('Fire edge', 50, 20_000),
     wideFt: feet('Wetted strip', 1, 60),
-    deepIn: field.amount('Water on it', 'in', { min: 0.01, max: 2, step: 0.01 }),
+    deepIn: field.amount('Water on it', 'depth', { min: 0.01, max: 2, step: 0.01 }),
     minutes: field.amount('Minutes that there are', '', { min: 1, max: 600 }),
   }),
   buildings: named('Buildings', 'Building', {

@@ -28,6 +28,8 @@ export interface TruckLine extends Line {
   /** A monitor that is fixed to the truck needs nobody to hold it. */
   held: boolean;
   runs: boolean;
+  /** Works while the truck rolls. */
+  rolls: boolean;
   /** The air that goes into it; null where none does. */
   air: LineAir | null;
   /** What is said of it beyond the usual; null where nothing is. */
@@ -100,7 +102,7 @@ function lineOf(
   friction: Readonly<Record<number, number>>,
   all: readonly Connection[],
   compressor: number,
-): Omit<TruckLine, 'runs'> {
+): Omit<TruckLine, 'runs' | 'rolls'> {
   const said = entry ?? ({} as Partial<LineEntry>);
   const { sizeIn = source?.hose?.sizeIn, lengthFt = source?.hose?.lengthFt, parallel = 1 } = said;
   const hose = [
@@ -183,6 +185,9 @@ export const truckLines = reading(
     return made.map((line) => ({
       ...line,
       runs: line.entry?.runs ? line.entry.runs === 'yes' : usual.includes(line),
+      rolls: line.entry?.rolls
+        ? line.entry.rolls === 'yes'
+        : line.part.use === 'sweep' || line.source?.what === 'bumperMonitor',
     }));
   },
 );

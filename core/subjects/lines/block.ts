@@ -84,6 +84,8 @@ export const LINE_FIELDS = {
   runs: field.optional(
     field.oneOf('Runs with the others', ['yes', 'no'], { yes: 'Runs', no: 'Does not run' }),
   ),
+  /** Sweeps and the bumper monitor do where nobody says. */
+  rolls: field.optional(field.oneOf('While the truck rolls', ['yes', 'no'], { yes: 'Works', no: 'Is shut' })),
   off: yes('It is', 'No line of this truck'),
 };
 

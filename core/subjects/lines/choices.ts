@@ -3,6 +3,7 @@ import { amountChoice, choicesOfLine, NONE, partOptions } from '../../kernel/ind
 import type { Choice, Evaluation, PickChoice } from '../../kernel/index.js';
 import { gpm, hoseSize } from '../../units/index.js';
 import { linesOf } from '../brief/index.js';
+import { chosenPump } from '../pump/index.js';
 import { cellFor, compressorCfm, foamCells } from '../foam/index.js';
 import { connections, isDischarge } from '../plumbing/index.js';
 import { CONSISTENCIES, CONSISTENCY_NAMES, usualAirGpm } from './air.js';
@@ -146,6 +147,22 @@ export function lineChoices(evaluation: Evaluation, id: string): Choice[] {
       { elevationFt: line.elevationFt, lossPsi: line.applianceLossPsi, crew: line.crew },
     ),
     ...mixedChoices(evaluation, line, edit),
+    ...(evaluation.read(chosenPump)?.pumpAndRoll
+      ? [
+          {
+            kind: 'pick' as const,
+            id: `line-${id}-rolls`,
+            title: LINE_FIELDS.rolls.title,
+            compact: true as const,
+            options: (['yes', 'no'] as const).map((one) => ({
+              id: one,
+              label: LINE_FIELDS.rolls.names![one]!,
+              chosen: line.rolls === (one === 'yes'),
+              build: line.rolls === (one === 'yes') ? build : edit({ rolls: one }),
+            })),
+          },
+        ]
+      : []),
     {
       kind: 'pick',
       id: `line-${id}-outlet`,

@@ -22,6 +22,8 @@ export interface Pump extends Part {
   crosslays: number;
   /** What its power take-off passes, or its own engine or motor gives at the sea, hp; not stated where left out. */
   driveHp?: number;
+  /** Fuel tank of its own engine, gal; not stated where left out. */
+  fuelGal?: number;
   /** Energy of a battery of its own that may be used, kWh. */
   batteryKwh?: number;
   /** Impellers that can work one after the other; one where left out. */
@@ -227,6 +229,7 @@ export const PUMPS: Pump[] = [
     drive: 'auxiliary',
     panel: 'skid',
     driveHp: 13,
+    fuelGal: 4,
     pumpAndRoll: true,
     weightLb: 320,
     priceCents: usd(10_900),
@@ -248,6 +251,7 @@ export const PUMPS: Pump[] = [
     drive: 'auxiliary',
     panel: 'skid',
     driveHp: 18,
+    fuelGal: 6,
     pumpAndRoll: true,
     weightLb: 340,
     priceCents: usd(12_500),
@@ -269,6 +273,7 @@ export const PUMPS: Pump[] = [
     drive: 'auxiliary',
     panel: 'skid',
     driveHp: 24,
+    fuelGal: 7,
     pumpAndRoll: true,
     weightLb: 540,
     priceCents: usd(19_700),
@@ -290,6 +295,7 @@ export const PUMPS: Pump[] = [
     drive: 'auxiliary',
     panel: 'skid',
     driveHp: 36,
+    fuelGal: 9,
     pumpAndRoll: true,
     weightLb: 690,
     priceCents: usd(24_800),
@@ -311,6 +317,7 @@ export const PUMPS: Pump[] = [
     drive: 'pto',
     panel: 'skid',
     driveHp: 60,
+    fuelGal: 14,
     pumpAndRoll: true,
     weightLb: 480,
     priceCents: usd(22_400),
