@@ -22,6 +22,8 @@ export interface Column {
 export interface Row {
   id: string;
   cells: string[];
+  /** A color that its first cell names in words too, as six figures. */
+  swatch?: string;
   /** Columns in which a figure is over its limit, or short of it. */
   over?: number[];
   short?: number[];

@@ -1,4 +1,5 @@
 import type { Evaluation } from '../kernel/index.js';
+import { cardPaper } from './card-paper.js';
 import type { Paper } from './kinds.js';
 import { plumbingPaper } from './plumbing-paper.js';
 import { weightPaper } from './weight-paper.js';
@@ -16,6 +17,7 @@ export interface PaperKind {
 export const PAPERS: readonly PaperKind[] = [
   { id: 'weights', title: 'Weight sheet', of: weightPaper },
   { id: 'plumbing', title: 'Plumbing sheet', of: plumbingPaper },
+  { id: 'card', title: 'Operator’s card', of: cardPaper },
 ];
 
 /** @throws RangeError where there is no such paper. */

@@ -10,10 +10,15 @@ export type Block =
   | { kind: 'table'; table: TableOf; widths?: number[]; titled?: true }
   | { kind: 'chart'; chart: ChartOf; half?: true }
   | { kind: 'drawing'; views: 'driver' | 'all' }
-  | { kind: 'diagram'; of: Diagram };
+  | { kind: 'diagram'; of: Diagram }
+  /** Steps in their order with their reasons; and blocks side by side. */
+  | { kind: 'steps'; title: string; steps: { do: string; why: string; byHand?: string }[] }
+  | { kind: 'columns'; columns: Block[][] };
 
 export interface Paper {
   title: string;
+  /** Set small, so that it is one page. */
+  dense?: true;
   blocks: Block[];
 }
 

@@ -27,6 +27,7 @@ import { layout } from './layout/index.js';
 import { limits } from './limits/index.js';
 import { lines } from './lines/index.js';
 import { moneySubject } from './money/index.js';
+import { operating } from './operating/index.js';
 import { parts } from './parts/index.js';
 import { plumbing } from './plumbing/index.js';
 import { pump } from './pump/index.js';
@@ -83,6 +84,7 @@ export const house = new House(
     air,
     firesSubject,
     rolling,
+    operating,
     ladders,
     body,
     equipment,

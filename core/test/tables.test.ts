@@ -1,3 +1,4 @@
+import { markAt } from '../kernel/index.js';
 import { describe, expect, it } from 'vitest';
 import { BUILD_TYPES } from '../build/index.js';
 import type { Field, Fields } from '../build/index.js';
@@ -40,9 +41,12 @@ const written = (block: Block): (string | number)[][] => {
       return [
         ['table', title],
         columns.map(({ head, unit }) => (unit ? `${head}, ${unit}` : head)),
-        ...rows.map(({ cells, over = [], strong }) => [
-          ...cells.map((cell, i) => (over.includes(i) ? `${plain(cell)} (over)` : plain(cell))),
-          ...(strong ? ['(strong)'] : []),
+        ...rows.map((row) => [
+          ...row.cells.map((cell, i) => {
+            const mark = markAt(row, i);
+            return mark === null ? plain(cell) : `${plain(cell)} (${mark.trim() || 'wrong'})`;
+          }),
+          ...(row.strong ? ['(strong)'] : []),
         ]),
       ];
     }
@@ -65,6 +69,10 @@ const written = (block: Block): (string | number)[][] => {
       return block.of.rows.map((row) => [row.side, String(row.row), plain(rowInWords(row))]);
     case 'drawing':
       return [['drawing', block.views]];
+    case 'steps':
+      return block.steps.map((one) => [block.title, plain(one.do), plain(one.why), one.byHand ?? '']);
+    case 'columns':
+      return block.columns.flat().flatMap(written);
     default:
       return [[block.kind, plain(block.text)]];
   }

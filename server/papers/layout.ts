@@ -1,4 +1,10 @@
-import type { Content, ContentTable, TableCell, TDocumentDefinitions } from 'pdfmake/interfaces.js';
+import type {
+  Content,
+  ContentTable,
+  ContentText,
+  TableCell,
+  TDocumentDefinitions,
+} from 'pdfmake/interfaces.js';
 import { chartSvg, diagramSvg, drawingSvg } from '#pictures';
 import { markAt, PLANNING_CAUTION } from '#core/kernel';
 import type { ChartOf, Evaluation, TableOf } from '#core/kernel';
@@ -29,6 +35,10 @@ const CELL_PADDING = 4.5;
 const DRAWING_HEIGHT = 250;
 const CHART_HEIGHT = 172;
 const GAP = 14;
+/** Sizes in which a card is tried until it is one page, the largest first. */
+export const CARD_SIZES = [8.2, 7.6, 7, 6.4, 5.8] as const;
+/** Of a card: its name, and what its heads are larger than its text. */
+const CARD = { title: 17, head: 1.35 };
 /** Level of a heading that begins a page. */
 const BEGINS_PAGE = 2;
 /** As a share of the page's height. */
@@ -51,6 +61,7 @@ export function documentOf(
   evaluation: Evaluation,
   imprint: Imprint,
   system: UnitSystem,
+  cardSize: number = CARD_SIZES[0],
 ): TDocumentDefinitions {
   const { name: pageSize, width: pageWidth } = SIZES[system];
   const width = pageWidth - 2 * MARGIN;
@@ -65,15 +76,15 @@ export function documentOf(
       creationDate: imprint.date,
     },
     pageSize,
-    pageMargins: [MARGIN, 46, MARGIN, 54],
-    defaultStyle: { font: 'Barlow', fontSize: 9, color: INK, lineHeight: 1.15 },
+    pageMargins: paper.dense ? [MARGIN, 34, MARGIN, 40] : [MARGIN, 46, MARGIN, 54],
+    defaultStyle: { font: 'Barlow', fontSize: paper.dense ? cardSize : 9, color: INK, lineHeight: 1.15 },
     styles: { heading: { font: 'Barlow Condensed', fontSize: 14, bold: true, margin: [0, 12, 0, 4] } },
     header: () => ({
       columns: [
         { text: say(`${imprint.build}, ${imprint.department}`), color: PENCIL },
         { text: paper.title, alignment: 'right', color: PENCIL },
       ],
-      margin: [MARGIN, 22, MARGIN, 0],
+      margin: [MARGIN, paper.dense ? 14 : 22, MARGIN, 0],
       fontSize: 8,
     }),
     footer: (page, pages) => ({
@@ -86,16 +97,25 @@ export function documentOf(
       ],
     }),
     content: [
-      { text: say(imprint.build), font: 'Barlow Condensed', fontSize: 24, bold: true },
-      { text: [paper.title, ', ', say(imprint.department) as never], fontSize: 11, margin: [0, 0, 0, 4] },
+      {
+        text: say(imprint.build),
+        font: 'Barlow Condensed',
+        fontSize: paper.dense ? CARD.title : 24,
+        bold: true,
+      },
+      {
+        text: [paper.title, ', ', say(imprint.department) as never],
+        fontSize: paper.dense ? 9 : 11,
+        margin: [0, 0, 0, paper.dense ? 0 : 4],
+      },
       {
         text: say(
           `${revision}${imprint.who ? `, saved by ${imprint.who}` : ''}. ${imprint.type}. Units: ${SYSTEM_NAMES[system]}.`,
         ),
         color: PENCIL,
-        margin: [0, 0, 0, 8],
+        margin: [0, 0, 0, paper.dense ? 2 : 8],
       },
-      ...contentOf(paper.blocks, evaluation, system, width, say),
+      ...contentOf(paper.blocks, { evaluation, system, width, say, dense: paper.dense ? cardSize : null }),
     ],
     // Some headings begin a page, where they do not already; none stands alone at the foot of one.
     pageBreakBefore: (node, nodes) =>
@@ -116,13 +136,18 @@ const printed = (chart: ChartOf): ChartOf => ({
 
 type Say = (words: string) => ReturnType<typeof inFonts>;
 
-function contentOf(
-  blocks: Block[],
-  evaluation: Evaluation,
-  system: UnitSystem,
-  width: number,
-  say: Say,
-): Content[] {
+/** What blocks are laid out with. Points. */
+interface Setting {
+  evaluation: Evaluation;
+  system: UnitSystem;
+  width: number;
+  say: Say;
+  /** The size of the text where it is set small. */
+  dense: number | null;
+}
+
+function contentOf(blocks: Block[], setting: Setting): Content[] {
+  const { system, width } = setting;
   const content: Content[] = [];
   const half = (width - GAP) / 2;
   for (const [i, block] of blocks.entries()) {
@@ -139,7 +164,7 @@ function contentOf(
             columnGap: GAP,
             margin: [0, 6, 0, 6],
           }
-        : blockOf(block, evaluation, system, width, say),
+        : blockOf(block, setting),
     );
   }
   return endingFlush(content);
@@ -154,12 +179,17 @@ function endingFlush(content: Content[]): Content[] {
   return content;
 }
 
-function blockOf(block: Block, evaluation: Evaluation, system: UnitSystem, width: number, say: Say): Content {
+function blockOf(block: Block, setting: Setting): Content {
+  const { evaluation, system, width, say, dense } = setting;
   switch (block.kind) {
     case 'heading':
       return { text: say(block.text), style: 'heading', headlineLevel: block.newPage ? BEGINS_PAGE : 1 };
     case 'text':
-      return { stack: [{ text: say(block.text) }], unbreakable: true, margin: [0, 3, 0, 6] };
+      return {
+        stack: [{ text: say(block.text) }],
+        unbreakable: true,
+        margin: [0, dense ? 0 : 3, 0, dense ? 3 : 6],
+      };
     case 'caution':
       return {
         layout: 'noBorders',
@@ -172,7 +202,7 @@ function blockOf(block: Block, evaluation: Evaluation, system: UnitSystem, width
             ],
           ],
         },
-        margin: [0, 4, 0, 6],
+        margin: dense ? [0, 1, 0, 2] : [0, 4, 0, 6],
       };
     case 'facts':
       return {
@@ -193,8 +223,20 @@ function blockOf(block: Block, evaluation: Evaluation, system: UnitSystem, width
               },
             ]
           : []),
-        tableOf(block.table, system, width, say, block.widths),
+        tableOf(block.table, setting, block.widths),
       ];
+    case 'steps':
+      return stepsOf(block, say, dense ?? 9);
+    case 'columns': {
+      const each = (width - GAP * (block.columns.length - 1)) / block.columns.length;
+      return {
+        columns: block.columns.map((blocks) => ({
+          width: each,
+          stack: contentOf(blocks, { ...setting, width: each }),
+        })),
+        columnGap: GAP,
+      };
+    }
     case 'chart':
       return {
         svg: chartSvg(printed(block.chart), system, CHART_FONT, width, CHART_HEIGHT),
@@ -216,11 +258,58 @@ function blockOf(block: Block, evaluation: Evaluation, system: UnitSystem, width
   }
 }
 
+/** Steps with their numbers; the reason behind each in another color, and its way by hand. */
+function stepsOf({ title, steps }: Extract<Block, { kind: 'steps' }>, say: Say, size: number): Content {
+  const run = (words: string, color?: string): ContentText[] => {
+    const runs = say(words);
+    return (typeof runs === 'string' ? [{ text: runs }] : runs).map((of) => ({
+      ...of,
+      ...(color ? { color } : {}),
+    }));
+  };
+  return {
+    stack: [
+      {
+        text: say(title),
+        font: 'Barlow Condensed',
+        fontSize: size * CARD.head,
+        bold: true,
+        margin: [0, 3, 0, 0.5],
+      },
+      ...steps.map((one, i): Content => ({
+        columns: [
+          { text: String(i + 1), width: size * 1.3, bold: true },
+          {
+            text: [
+              ...run(one.do),
+              ...run(`: ${one.why}`, PENCIL),
+              ...(one.byHand ? run(`. By hand: ${one.byHand}`, BRASS) : []),
+            ],
+            width: '*',
+          },
+        ],
+        columnGap: 2,
+        margin: [0, 0, 0, 0.8],
+      })),
+    ],
+  };
+}
+
+/** A square of a color before the words that name it. */
+const swatched = (color: string, cell: Content): TableCell => ({
+  columns: [
+    {
+      width: SWATCH + 3,
+      canvas: [{ type: 'rect', x: 0, y: 1, w: SWATCH, h: SWATCH, color, lineColor: INK, lineWidth: 0.4 }],
+    },
+    cell,
+  ],
+});
+const SWATCH = 6.5;
+
 function tableOf(
   { columns, rows }: TableOf,
-  system: UnitSystem,
-  width: number,
-  say: Say,
+  { system, width, say, dense }: Setting,
   shares = columns.map(() => 1),
 ): ContentTable {
   const room = width - columns.length * 2 * CELL_PADDING;
@@ -235,8 +324,8 @@ function tableOf(
   const figure = (words: string, i: number, more: object) =>
     cell(words, i, columns[i]?.figure ? { ...more, noWrap: true } : more);
   return {
-    margin: [0, 2, 0, 8],
-    fontSize: 7.8,
+    margin: dense ? [0, 1, 0, 4] : [0, 2, 0, 8],
+    fontSize: dense ?? 7.8,
     table: {
       headerRows: 1,
       keepWithHeaderRows: 1,
@@ -249,11 +338,12 @@ function tableOf(
         ...rows.map((row) =>
           row.cells.map((words, i) => {
             const mark = markAt(row, i);
-            return figure(
+            const set = figure(
               `${words}${mark ?? ''}`,
               i,
               mark !== null ? { bold: true, color: SIGNAL } : row.strong ? { bold: true } : {},
             );
+            return row.swatch && i === 0 ? swatched(row.swatch, set as Content) : set;
           }),
         ),
       ],
@@ -265,8 +355,8 @@ function tableOf(
       hLineColor: (line) => (line === 1 ? INK : RULE),
       paddingLeft: () => CELL_PADDING,
       paddingRight: () => CELL_PADDING,
-      paddingTop: () => 1.6,
-      paddingBottom: () => 1.2,
+      paddingTop: () => (dense ? 0.8 : 1.6),
+      paddingBottom: () => (dense ? 0.4 : 1.2),
     },
   };
 }

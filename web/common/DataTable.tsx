@@ -33,6 +33,9 @@ export function DataTable({ table, minWidth }: { table: TableOf; minWidth?: numb
                   className={figure ? 'figures' : ''}
                   data-over={mark !== null}
                 >
+                  {i === 0 && row.swatch && (
+                    <span className={classes.swatch} style={{ background: row.swatch }} aria-hidden="true" />
+                  )}
                   {say(cell)}
                   {mark}
                 </Table.Td>

@@ -30,6 +30,7 @@ export {
 export { DIAGRAM_SIGNS, diagram, rowInWords } from './diagram.js';
 export type { Diagram, DiagramRow } from './diagram.js';
 export { plumbingTable } from './tables.js';
+export { COLOR_HEX } from './colors.js';
 export { FACE_TITLES, onFace } from './faces.js';
 export type { Face, FaceAt } from './faces.js';
 export { fedBy, LINE_FT, WATERWAY } from './fed.js';

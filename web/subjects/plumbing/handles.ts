@@ -1,24 +1,5 @@
+import { COLOR_HEX } from '#core/subjects/plumbing';
 import type { Color } from '#core/subjects/plumbing';
 
-/** The colors of handles and labels as they are painted, by day and by night; the label beside them says the same in words. */
-const HANDLES: Record<Color, string> = {
-  red: '#c0392b',
-  white: '#ffffff',
-  yellow: '#f2c531',
-  blue: '#2a5fa8',
-  green: '#2e8b57',
-  orange: '#e07b28',
-  black: '#16191d',
-  gray: '#8b9198',
-  brown: '#6b4529',
-  tan: '#c9a978',
-  pink: '#e89bb4',
-  purple: '#6f4b9b',
-  lightBlue: '#8fc1e3',
-  lightGreen: '#a5d49a',
-  silver: '#cfd4d9',
-  maroon: '#74202c',
-};
-
-/** How what has a color is filled; as the rest is, where it has none. */
-export const painted = (color: Color | undefined) => (color ? { fill: HANDLES[color] } : undefined);
+/** How what has a color is filled, by day and by night; as the rest is, where it has none. */
+export const painted = (color: Color | undefined) => (color ? { fill: COLOR_HEX[color] } : undefined);
