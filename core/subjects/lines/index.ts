@@ -57,6 +57,7 @@ export {
   ratedLiftFt,
 } from './supply.js';
 export type { Supply } from './supply.js';
+export { USUAL_LAY } from './flows.js';
 export { hoseInWords, linesTable, togetherTable } from './tables.js';
 export { minutesInWords, stagesInWords, tankTimeInWords, togetherInWords } from './words.js';
 export { together } from './together.js';

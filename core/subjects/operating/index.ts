@@ -2,6 +2,7 @@ import type { Subject } from '../../kernel/index.js';
 
 export { byHand, byHandTable } from './by-hand.js';
 export { cardTable } from './card.js';
+export * from './drill/index.js';
 export { HARMS, procedures } from './procedures.js';
 export type { Procedure, Step } from './step.js';
 
