@@ -8,6 +8,7 @@ import { BuildsModule } from './builds/index.js';
 import { CalcModule } from './calc/index.js';
 import { databaseOptions } from './database/index.js';
 import { DepartmentsModule } from './departments/index.js';
+import { DrillsModule } from './drills/index.js';
 import { PapersModule } from './papers/index.js';
 import { HealthModule } from './health/index.js';
 import { PartsModule } from './parts/index.js';
@@ -38,6 +39,7 @@ export class AppModule {
         BuildsModule,
         PartsModule,
         PapersModule,
+        DrillsModule,
         ArchiveModule,
         CalcModule,
         HealthModule,

@@ -1,5 +1,6 @@
 export * from './api.js';
 export * from './api-brief.js';
+export * from './api-drills.js';
 export * from './api-history.js';
 export * from './api-parts.js';
 export * from './api-yard.js';

@@ -47,23 +47,27 @@ describe('the migrations', () => {
           "SELECT table_name FROM information_schema.tables WHERE table_schema = 'public' ORDER BY 1",
         )
       ).map((row: { table_name: string }) => row.table_name);
-    const all = ['build_revisions', 'builds', 'catalogue_parts', 'departments', 'migrations', 'own_parts'];
-    expect(await tables()).toEqual(all);
+    const before = ['build_revisions', 'builds', 'catalogue_parts', 'departments', 'migrations', 'own_parts'];
+    const now = [...before, 'drills'].sort();
+    expect(await tables()).toEqual(now);
+    // Back over what brought the log of drills.
+    await source.undoLastMigration();
+    expect(await tables()).toEqual(before);
     // Back over what only added columns, to what brought the parts of the catalog.
     await source.undoLastMigration();
     await source.undoLastMigration();
-    expect(await tables()).toEqual(all);
+    expect(await tables()).toEqual(before);
     await source.undoLastMigration();
-    expect(await tables()).toEqual(all.filter((name) => name !== 'catalogue_parts'));
+    expect(await tables()).toEqual(before.filter((name) => name !== 'catalogue_parts'));
     // Back over what only renamed columns, to what brought the own parts.
     await source.undoLastMigration();
-    expect(await tables()).toEqual(all.filter((name) => name !== 'catalogue_parts'));
+    expect(await tables()).toEqual(before.filter((name) => name !== 'catalogue_parts'));
     await source.undoLastMigration();
     expect(await tables()).toEqual(['build_revisions', 'builds', 'departments', 'migrations']);
     await source.undoLastMigration();
     expect(await tables()).toEqual(['migrations']);
     await source.runMigrations();
-    expect(await tables()).toEqual(all);
+    expect(await tables()).toEqual(now);
   });
 
   it('keep a revision once, and a build in a department that is there', async () => {
@@ -87,6 +91,6 @@ describe('the migrations', () => {
       );
     await revision();
     await expect(revision()).rejects.toThrow(/one_of_each_revision/);
-    await source.query('TRUNCATE departments, builds, build_revisions, own_parts');
+    await source.query('TRUNCATE departments, builds, build_revisions, own_parts, drills');
   });
 });

@@ -2,7 +2,9 @@ import type { DataSourceOptions } from 'typeorm';
 import { Build, BuildRevision } from '../builds/index.js';
 import { CataloguePart } from '../catalogue/index.js';
 import { Department } from '../departments/index.js';
+import { Drill } from '../drills/index.js';
 import { OwnPartRow } from '../parts/index.js';
+import { Drills1764600000000 } from './migrations/1764600000000-drills.js';
 import { Briefs1764500000000 } from './migrations/1764500000000-briefs.js';
 import { CatalogueParts1764300000000 } from './migrations/1764300000000-catalogue-parts.js';
 import { YardAndStanding1764400000000 } from './migrations/1764400000000-yard-and-standing.js';
@@ -18,7 +20,7 @@ const STUCK_MS = 60_000;
 export const databaseOptions = (url: string): DataSourceOptions => ({
   type: 'postgres',
   url,
-  entities: [Department, Build, BuildRevision, CataloguePart, OwnPartRow],
+  entities: [Department, Build, BuildRevision, CataloguePart, OwnPartRow, Drill],
   migrations: [
     FirstTables1764000000000,
     HistoryAndParts1764100000000,
@@ -26,6 +28,7 @@ export const databaseOptions = (url: string): DataSourceOptions => ({
     CatalogueParts1764300000000,
     YardAndStanding1764400000000,
     Briefs1764500000000,
+    Drills1764600000000,
   ],
   migrationsRun: true,
   synchronize: false,

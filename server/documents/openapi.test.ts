@@ -16,6 +16,7 @@ describe('the OpenAPI document', () => {
       '/api/builds/import',
       '/api/builds/{id}',
       '/api/builds/{id}/copies',
+      '/api/builds/{id}/drills',
       '/api/builds/{id}/file',
       '/api/builds/{id}/papers/{paper}',
       '/api/builds/{id}/revisions',

@@ -13,9 +13,11 @@ import type {
   CopyBuild,
   DepartmentChange,
   DepartmentView,
+  DrillView,
   ImportBuild,
   NewBuild,
   NewDepartment,
+  NewDrill,
   OwnLimitsOf,
   OwnPartView,
   OwnPartsKept,
@@ -110,6 +112,14 @@ export const useRevisions = (buildId: string) =>
     networkMode: 'always',
   });
 
+/** Who drilled on a build, the newest first. */
+export const useDrills = (buildId: string) =>
+  useQuery({
+    queryKey: ['drills', buildId],
+    queryFn: () => ask<DrillView[]>('GET', `builds/${buildId}/drills`),
+    networkMode: 'always',
+  });
+
 /** One saved change with all its choices; it never changes. */
 export const useRevision = (buildId: string, revision: number | null) =>
   useQuery({
@@ -160,6 +170,11 @@ export const useRemovePart = (departmentId: string) =>
     ({ kind, id }: Pick<OwnPart, 'kind' | 'id'>) =>
       ask<OwnPartsKept>('DELETE', `departments/${departmentId}/parts/${kind}/${id}`),
     [['parts', departmentId]],
+  );
+export const useKeepDrill = (buildId: string) =>
+  useChange(
+    (drill: NewDrill) => ask<DrillView>('POST', `builds/${buildId}/drills`, drill),
+    [['drills', buildId]],
   );
 export const useNameRevision = (buildId: string) =>
   useChange(

@@ -16,6 +16,7 @@ import { items } from './items';
 import { limits } from './limits';
 import { lines } from './lines';
 import { money } from './money';
+import { operating } from './operating';
 import { plumbing } from './plumbing';
 import { rolling } from './rolling';
 import { rural } from './rural';
@@ -38,6 +39,7 @@ const FACES: Readonly<Record<string, Face>> = {
   fires,
   rural,
   rolling,
+  operating,
   service,
   body,
   brief,

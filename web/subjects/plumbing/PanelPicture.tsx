@@ -177,6 +177,37 @@ function nextOf(all: readonly PanelObject[], from: PanelObject, way: Way): Panel
   return all.filter((one) => one !== from && far(one) < Infinity).sort((a, b) => far(a) - far(b))[0];
 }
 
+/** A panel that is worked and not laid out: what can be pressed, what is on, and what is read there. */
+export interface Works {
+  can: (one: PanelObject) => boolean;
+  isOn: (one: PanelObject) => boolean;
+  /** What its gauge shows, with its figures in place; nothing where it has none. */
+  reads: (one: PanelObject) => string | null;
+  press: (one: PanelObject) => void;
+}
+
+/** What a gauge shows, on it; of a valve without one whether it is open, at its head. */
+function Reading({ of, k, words }: Sized & { words: string }) {
+  const size = Math.min(k * READ_IN, (of.wide + 1) / (words.length * DIGIT_WIDE));
+  const gauge = of.connection && of.connection.gauge !== 'none';
+  const middle = of.what === 'instrument' ? (of.high - LABEL_IN * k) / 2 : gauge ? 2.3 * k : size / 2;
+  return (
+    <text
+      className={classes.read}
+      fontSize={size}
+      strokeWidth={size * 0.35}
+      x={of.u + of.wide / 2}
+      y={-of.v - of.high + middle + size * 0.35}
+      aria-hidden="true"
+    >
+      {words}
+    </text>
+  );
+}
+/** Height of what is read, and how wide a digit is of it; in. */
+const READ_IN = 1.3;
+const DIGIT_WIDE = 0.6;
+
 /**
  * A panel as who stands before it sees it, to scale. Arrows go from thing to thing, Enter opens what it is; an opening is
  * dragged, or moved with shift and the arrows.
@@ -186,12 +217,15 @@ export function PanelPicture({
   opened,
   onOpen,
   onMove,
+  works,
 }: {
   sheet: PanelSheet;
   /** The connection that is open. */
   opened: string | null;
   onOpen: (connectionId: string) => void;
   onMove: (connectionId: string, at: { u: number; v: number }, label: string) => void;
+  /** Where it is worked, and nothing of it is moved. */
+  works?: Works;
 }) {
   const { say } = useUnits();
   const { face, objects, operator } = sheet;
@@ -205,11 +239,16 @@ export function PanelPicture({
     u: Math.min(Math.max(0, u), Math.max(0, face.wideIn - one.wide)),
     v: Math.min(Math.max(0, v), Math.max(0, face.highIn - one.high)),
   });
+  const press = (one: PanelObject) => {
+    if (works) {
+      if (works.can(one)) works.press(one);
+    } else if (one.connection) onOpen(one.connection.id);
+  };
   const key = (event: KeyboardEvent, one: PanelObject) => {
     const way = WAYS[event.key];
     if (event.key === 'Enter' || event.key === ' ') {
-      if (one.connection) onOpen(one.connection.id);
-    } else if (way && event.shiftKey && one.what === 'opening') {
+      press(one);
+    } else if (way && event.shiftKey && one.what === 'opening' && !works) {
       const [du, dv] = TOWARD[way];
       onMove(one.connection!.id, within(one, one.u + du * STEP_IN, one.v + dv * STEP_IN), one.label);
     } else if (way) {
@@ -246,7 +285,7 @@ export function PanelPicture({
       <svg
         ref={svg}
         viewBox={`${-EDGE_IN} ${-highIn - EDGE_IN} ${face.wideIn + 2 * EDGE_IN} ${highIn + 2 * EDGE_IN}`}
-        style={{ width: '100%', maxHeight: operator ? 560 : 320 }}
+        style={{ width: '100%', maxHeight: works ? 620 : operator ? 560 : 320 }}
         role="group"
         aria-label={`${FACE_TITLES[face.face]}, as who stands before it sees it`}
       >
@@ -261,20 +300,23 @@ export function PanelPicture({
         {objects.map((object) => {
           const one = dragged?.id === object.id ? { ...object, ...dragged } : object;
           const Look = LOOKS[one.what];
-          const moves = one.what === 'opening';
-          const k = moves ? 1 : sheet.share;
+          const moves = one.what === 'opening' && !works;
+          const k = one.what === 'opening' ? 1 : sheet.share;
+          const pressed = works ? works.can(one) : one.connection !== undefined;
+          const isOn = works ? works.isOn(one) : opened === one.connection?.id;
+          const reading = works?.reads(one);
           return (
             <g
               key={one.id}
               data-object={one.id}
               data-moves={moves}
               className={classes.object}
-              role={one.connection ? 'button' : 'img'}
-              aria-label={say(one.words)}
-              {...(one.connection ? { 'aria-pressed': opened === one.connection.id } : {})}
+              role={pressed ? 'button' : 'img'}
+              aria-label={say(reading ? `${one.words}: ${reading}` : one.words)}
+              {...(pressed ? { 'aria-pressed': isOn } : {})}
               tabIndex={one.id === first ? 0 : -1}
               onFocus={() => setHere(one.id)}
-              onClick={() => one.connection && onOpen(one.connection.id)}
+              onClick={() => press(one)}
               onKeyDown={(event) => key(event, object)}
               {...(moves
                 ? {
@@ -310,6 +352,7 @@ export function PanelPicture({
               />
               <Look of={one} k={k} />
               <Label of={one} k={k} />
+              {reading && <Reading of={one} k={k} words={say(reading)} />}
             </g>
           );
         })}

@@ -45,7 +45,9 @@ export function RollingSection() {
             </div>
           </div>
           <h3 className={sectionClasses.sub}>{table.title}</h3>
-          <DataTable table={table} />
+          <div style={{ maxWidth: 620 }}>
+            <DataTable table={table} />
+          </div>
         </>
       ) : (
         <p className={sectionClasses.says}>

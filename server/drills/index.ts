@@ -1,0 +1,2 @@
+export { Drill } from './drill.entity.js';
+export { DrillsModule } from './drills.module.js';
