@@ -273,6 +273,7 @@ describe('what a remedy does besides', () => {
       'hoseCarried',
       'length',
       'price',
+      'rollFt',
       'seats',
       'shuttleGpm',
       'tankLasts',

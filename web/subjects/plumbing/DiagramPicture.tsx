@@ -1,9 +1,8 @@
-import { PLACE_NAMES, rowInWords } from '#core/subjects/plumbing';
+import { COLOR_HEX, PLACE_NAMES, rowInWords } from '#core/subjects/plumbing';
 import type { Connection, Diagram, DiagramRow } from '#core/subjects/plumbing';
 import { gal, hoseSize, within } from '#core/units';
 import { useUnits } from '../../common';
 import classes from './diagram.module.css';
-import { painted } from './handles';
 
 /** Of a row and of the tank over the pump, px. */
 const PX = { row: 32, top: 20, tankHigh: 46, tankWay: 130, between: 78 };
@@ -130,7 +129,13 @@ function Row({ of, columns, y, pumpX }: RowProps) {
       )}
       <line x1={end} x2={end} y1={y - 6} y2={y + 6} className={classes.symbol} />
       {one.color && (
-        <circle cx={end + way * 10} cy={y} r={5} className={classes.knob} style={painted(one.color)} />
+        <circle
+          cx={end + way * 10}
+          cy={y}
+          r={5}
+          className={classes.knob}
+          style={one.color && { fill: COLOR_HEX[one.color] }}
+        />
       )}
       <text x={end + way * 20} y={y + 1} textAnchor={anchor} className={classes.words}>
         {say(`${one.label} · ${hoseSize(one.sizeIn)}`)}

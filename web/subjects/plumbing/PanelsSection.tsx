@@ -11,8 +11,8 @@ import {
 import { sectionClasses } from '../../common';
 import { ChoiceList, classes as panelClasses, DeltaHeads } from '../../panel';
 import { useSession } from '../../session';
+import { PanelPicture } from '../../pump-panel';
 import { Checks } from '../../site';
-import { PanelPicture } from './PanelPicture';
 import classes from './plumbing.module.css';
 import { Swatch } from './Swatch';
 

@@ -1,6 +1,5 @@
-import { COLOR_NAMES } from '#core/subjects/plumbing';
+import { COLOR_HEX, COLOR_NAMES } from '#core/subjects/plumbing';
 import type { Color } from '#core/subjects/plumbing';
-import { painted } from './handles';
 import classes from './plumbing.module.css';
 
 /** The color of a handle, said in words for who can't see it; nothing where it has none. */
@@ -9,7 +8,7 @@ export function Swatch({ color }: { color: Color | undefined }) {
     <span
       className={classes.swatch}
       data-color={color ?? 'none'}
-      style={{ background: painted(color)?.fill }}
+      style={color && { background: COLOR_HEX[color] }}
       role="img"
       aria-label={color ? COLOR_NAMES[color] : 'No color'}
       title={color ? COLOR_NAMES[color] : 'No color'}

@@ -1,10 +1,12 @@
 import { useRef, useState } from 'react';
 import type { KeyboardEvent, PointerEvent } from 'react';
-import { FACE_TITLES } from '#core/subjects/plumbing';
-import type { PanelObject, PanelSheet } from '#core/subjects/plumbing';
-import { useUnits } from '../../common';
-import { painted } from './handles';
-import classes from './plumbing.module.css';
+import { COLOR_HEX, FACE_TITLES } from '#core/subjects/plumbing';
+import type { Color, PanelObject, PanelSheet } from '#core/subjects/plumbing';
+import { useUnits } from '../common';
+import classes from './pump-panel.module.css';
+
+/** How what has a color is filled, by day and by night; as the rest is, where it has none. */
+const painted = (color: Color | undefined) => (color ? { fill: COLOR_HEX[color] } : undefined);
 
 /** Height of the letters of a label in one line and in two, and how wide one is of it; in. */
 const LETTER = { highIn: [1.15, 0.95], wide: 0.43 };

@@ -1,0 +1,2 @@
+export { PanelPicture } from './PanelPicture';
+export type { Works } from './PanelPicture';
