@@ -118,7 +118,8 @@ describe('the parts that builds carry', () => {
 
   it('come back into the files when the tables go back', async () => {
     const view = await newBuild(server, department.id);
-    // Back over the briefs and the columns of the yard, to before the parts stood in a table.
+    // Back over the drills, the briefs and the columns of the yard, to before the parts stood in a table.
+    await source().undoLastMigration();
     await source().undoLastMigration();
     await source().undoLastMigration();
     await source().undoLastMigration();
