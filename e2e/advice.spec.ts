@@ -1,22 +1,11 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
 import type { Page } from '@playwright/test';
-import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
+import { pagesOf } from '../server/test/pages-of.js';
 import { copyOf, files, newBuild, newDepartment, pounds, reading, saved, section } from './hands.js';
 
 const search = (page: Page) => page.getByRole('button', { name: /^Search/ }).click();
 const advice = (page: Page) => page.getByRole('list', { name: 'Advice' }).getByRole('listitem');
-
-/** The words of a PDF, page by page. */
-async function pagesOf(path: string): Promise<string[]> {
-  const document = await getDocument({ data: new Uint8Array(readFileSync(path)), verbosity: 0 }).promise;
-  return Promise.all(
-    Array.from({ length: document.numPages }, async (_, i) => {
-      const { items } = await (await document.getPage(i + 1)).getTextContent();
-      return items.map((item) => ('str' in item ? item.str : '')).join(' ');
-    }),
-  );
-}
 
 test('the pumper is mended by a pair of changes, and its weight sheet is printed', async ({ page }) => {
   // Of its weights alone: what its district asks of it is another matter.
@@ -43,7 +32,7 @@ test('the pumper is mended by a pair of changes, and its weight sheet is printed
   // The very figure that was promised, on the bench and on paper; and it can be taken back.
   const [file] = await Promise.all([page.waitForEvent('download'), files(page, /^Weight sheet as PDF/)]);
   expect(file.suggestedFilename()).toBe('pumper-to-mend-weights.pdf');
-  const pages = await pagesOf(await file.path());
+  const pages = await pagesOf(readFileSync(await file.path()));
   expect(pages[0]).toContain('Revision 2 of');
   expect(pages[0]).toContain(to.toLocaleString('en-US'));
   expect(pages.at(-1)).toContain(`Page ${pages.length} of ${pages.length}`);

@@ -2,27 +2,13 @@ import { AxeBuilder } from '@axe-core/playwright';
 import { readFile } from 'node:fs/promises';
 import { expect, test } from '@playwright/test';
 import type { Page } from '@playwright/test';
-import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
+import { pagesOf } from '../server/test/pages-of.js';
 import { copyOf, files, section } from './hands.js';
-
-/** The words of each page of a PDF. */
-async function pagesOf(path: string): Promise<string[]> {
-  const document = await getDocument({ data: new Uint8Array(await readFile(path)), verbosity: 0 }).promise;
-  return Promise.all(
-    Array.from({ length: document.numPages }, async (_, i) => {
-      const { items } = await (await document.getPage(i + 1)).getTextContent();
-      return items
-        .map((item) => ('str' in item ? item.str : ''))
-        .join(' ')
-        .replace(/\s+/g, ' ');
-    }),
-  );
-}
 
 const printed = async (page: Page): Promise<string[]> => {
   const download = page.waitForEvent('download');
   await files(page, /^Operator’s card as PDF/);
-  return pagesOf(await (await download).path());
+  return pagesOf(await readFile(await (await download).path()));
 };
 
 const clean = async (page: Page) => expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);

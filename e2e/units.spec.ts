@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import type { Page } from '@playwright/test';
-import { amount, newBuild, newDepartment, openStep, saved, scale, section, step } from './hands.js';
+import { amount, find, newBuild, newDepartment, openStep, saved, scale, section, step } from './hands.js';
 
 const units = (page: Page, to: 'us' | 'metric' | 'canada') =>
   page.getByLabel('Units', { exact: true }).selectOption(to);
@@ -52,6 +52,8 @@ test('in every step, panel and screen there are the person’s units and no othe
   await clean('yard');
   for (const build of ['Mill ladder', 'River pumper', 'Grass truck']) {
     await page.goto('/');
+    // The yard has more builds than one page of them shows.
+    await find(page, build);
     await page.getByRole('link', { name: build, exact: true }).click();
     for (const button of await page
       .getByRole('navigation', { name: 'Order of work' })

@@ -1,5 +1,4 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
 import type { Build } from '#core/build';
 import type { BuildView, DepartmentView } from '#core/exchange';
 import { house } from '#core/subjects';
@@ -9,6 +8,7 @@ import { inService, weighedStates, withState } from '#core/subjects/weights';
 import { components } from '#core/truck';
 import { formatWhole, inUnits, psi, UNIT_SYSTEMS } from '#core/units';
 import { startApp } from '../test/app.js';
+import { pagesOf } from '../test/pages-of.js';
 import { newBuild, newDepartment, saveTank } from '../test/people.js';
 import { inFonts } from './fonts.js';
 
@@ -32,20 +32,6 @@ const paper = (id: string, query = '', of = 'weights') =>
       response.on('data', (part: Buffer) => parts.push(part));
       response.on('end', () => done(null, Buffer.concat(parts)));
     });
-
-/** The words of each page, as a reader of PDF finds them. */
-async function pagesOf(pdf: Buffer): Promise<string[]> {
-  const document = await getDocument({ data: new Uint8Array(pdf), verbosity: 0 }).promise;
-  return Promise.all(
-    Array.from({ length: document.numPages }, async (_, i) => {
-      const { items } = await (await document.getPage(i + 1)).getTextContent();
-      return items
-        .map((item) => ('str' in item ? item.str : ''))
-        .join(' ')
-        .replace(/\s+/g, ' ');
-    }),
-  );
-}
 
 const printed = async (id: string, query = ''): Promise<string[]> =>
   pagesOf((await paper(id, query).expect(200)).body as Buffer);

@@ -16,7 +16,7 @@ import { Filter, InBar, useTitle, useUnits } from '../common';
 import classes from './catalogue.module.css';
 import { Compare } from './Compare';
 import { PartRow } from './PartRow';
-import { figuresOf, figureText, SHOWN_KINDS, shownParts } from './shown';
+import { columnsOf, figuresOf, figureText, SHOWN_KINDS, shownParts } from './shown';
 import type { ShownPart } from './shown';
 
 const MOST_COMPARED = 4;
@@ -49,7 +49,7 @@ function Parts({ kind }: { kind: string }) {
       column.accessor((part) => say(part.name), { id: 'name', header: 'Name', sortingFn: 'alphanumeric' }),
       ...(all.some(({ group }) => group) ? [column.accessor('group', { header: 'Group' })] : []),
       ...(all.some((part) => part.words) ? [column.accessor('words', { header: 'What it is' })] : []),
-      ...figures.map(({ id, title, unit, none }) =>
+      ...columnsOf(figures, all).map(({ id, title, unit, none }) =>
         column.accessor((part) => part.values[id] ?? 0, {
           id,
           header: () => (

@@ -42,20 +42,22 @@ export function Compare({
           </tr>
         </thead>
         <tbody>
-          {figuresOf(kind).map((figure) => {
-            const { id, title } = figure;
-            const alike = parts.length > 1 && new Set(parts.map((part) => part.values[id])).size === 1;
-            return (
-              <tr key={id} data-alike={alike}>
-                <th scope="row">{title}</th>
-                {parts.map((part) => (
-                  <td key={part.id} className="figures">
-                    {say(figureText(part.values[id] ?? 0, figure))}
-                  </td>
-                ))}
-              </tr>
-            );
-          })}
+          {figuresOf(kind)
+            .filter(({ id }) => parts.some(({ values }) => Number.isFinite(values[id])))
+            .map((figure) => {
+              const { id, title } = figure;
+              const alike = parts.length > 1 && new Set(parts.map((part) => part.values[id])).size === 1;
+              return (
+                <tr key={id} data-alike={alike}>
+                  <th scope="row">{title}</th>
+                  {parts.map((part) => (
+                    <td key={part.id} className="figures">
+                      {say(figureText(part.values[id] ?? 0, figure))}
+                    </td>
+                  ))}
+                </tr>
+              );
+            })}
           <tr>
             <th scope="row">For</th>
             {parts.map((part) => (

@@ -35,6 +35,15 @@ export const figuresOf = (kind: string): ShownFigure[] =>
     .figures.filter(({ yesNo }) => !yesNo)
     .map(({ id, title, unit, none }) => ({ id, title, unit, none }));
 
+/** A figure that fewer have than one in so many is no column: it is seen where parts are compared. */
+const ONE_IN = 5;
+
+/** Those of the figures that enough parts of a list have to be a column of it. */
+export const columnsOf = (figures: readonly ShownFigure[], parts: readonly ShownPart[]): ShownFigure[] =>
+  figures.filter(
+    ({ id }) => parts.filter(({ values }) => Number.isFinite(values[id])).length * ONE_IN >= parts.length,
+  );
+
 /** Every shipped part of a kind with its figures. */
 export const shownParts = (kind: string): ShownPart[] => {
   const { figures, shipped } = house.shelf(kind);
@@ -51,4 +60,8 @@ export const shownParts = (kind: string): ShownPart[] => {
 
 /** A figure in words, with its unit in place. */
 export const figureText = (value: number, { unit, none }: Pick<ShownFigure, 'unit' | 'none'>): string =>
-  value === 0 && none ? none : unit === 'cents' ? formatMoney(value) : amount(value, unit);
+  none && (value === 0 || !Number.isFinite(value))
+    ? none
+    : unit === 'cents'
+      ? formatMoney(value)
+      : amount(value, unit);

@@ -1,10 +1,9 @@
 import { Button } from '@mantine/core';
 import type { ReactNode } from 'react';
-import type { Build } from '#core/build';
 import type { Choice, Evaluation } from '#core/kernel';
 import { KeptText } from '../common';
 import type { Bench } from '../session';
-import { ChoiceList } from './Choices';
+import { ChoicesOf } from './ChoicesOf';
 import classes from './panel.module.css';
 
 /** One line of a list that a subject keeps: its name and what it comes to; opened, all that can be chosen of it. */
@@ -62,12 +61,7 @@ export function ListedLine({
               onTake={rename.take}
             />
           )}
-          <ChoiceList
-            evaluation={evaluation}
-            bench={bench}
-            choices={choicesOf(evaluation)}
-            again={(build: Build) => choicesOf(evaluation.with(build))}
-          />
+          <ChoicesOf evaluation={evaluation} bench={bench} of={choicesOf} />
           {takeOff && (
             <Button
               size="compact-xs"

@@ -92,7 +92,7 @@ const eductors = check(
 const tankfulsInWords = ({ cell, solutionGal, tankfuls }: CellLasts): string =>
   `${gal(cell.gallons)} of ${classInWords(cell)} at ${amount(cell.percent, '%')} treat ${gal(solutionGal)}, ${amount(tankfuls, 'tankfuls')}`;
 
-const counted1 = (all: readonly CellLasts[]): CellLasts[] =>
+const withConcentrate = (all: readonly CellLasts[]): CellLasts[] =>
   all.filter(({ tankfuls, cell }) => Number.isFinite(tankfuls) && cell.gallons > 0);
 
 const lasts = check(
@@ -100,7 +100,7 @@ const lasts = check(
   { id: 'foamLasts', title: 'Concentrate outlasts the tank', steps: ['foam', 'tank'] },
   [cellsLast, limitOf('foamTankfulsLeast')],
   (all, least) => {
-    const cells = counted1(all);
+    const cells = withConcentrate(all);
     if (!least || cells.length === 0) return null;
     const worst = cells.reduce((most, other) => (other.tankfuls < most.tankfuls ? other : most));
     const judged = heldTo('least', 'tankfuls', worst.tankfuls, least, `${tankfulsInWords(worst)}.`);
@@ -119,7 +119,7 @@ const carried = check(
   { id: 'foamCarried', title: 'Concentrate that is only weight', steps: ['foam'] },
   [cellsLast, limitOf('foamTankfulsMost')],
   (all, most) => {
-    const cells = counted1(all);
+    const cells = withConcentrate(all);
     if (!most || cells.length === 0) return null;
     const worst = cells.reduce((least, other) => (other.tankfuls > least.tankfuls ? other : least));
     const judged = heldTo('most', 'tankfuls', worst.tankfuls, most, `${tankfulsInWords(worst)}.`);

@@ -13,7 +13,7 @@ import {
 import { gpm } from '#core/units';
 import { ChartView } from '../../chart';
 import { DataTable, sectionClasses, useUnits } from '../../common';
-import { ChoiceList, classes as panelClasses } from '../../panel';
+import { ChoicesOf, classes as panelClasses } from '../../panel';
 import { useSession } from '../../session';
 import { Checks } from '../../site';
 
@@ -55,12 +55,7 @@ export function TogetherSection() {
               />
             ))}
           </fieldset>
-          <ChoiceList
-            evaluation={evaluation}
-            bench={bench}
-            choices={asked(evaluation)}
-            again={(on) => asked(evaluation.with(on))}
-          />
+          <ChoicesOf evaluation={evaluation} bench={bench} of={asked} />
         </div>
       </div>
       {table && (

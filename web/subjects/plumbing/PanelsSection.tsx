@@ -9,7 +9,7 @@ import {
   withConnectionAt,
 } from '#core/subjects/plumbing';
 import { sectionClasses } from '../../common';
-import { ChoiceList, classes as panelClasses, DeltaHeads } from '../../panel';
+import { ChoicesOf, classes as panelClasses, DeltaHeads } from '../../panel';
 import { useSession } from '../../session';
 import { PanelPicture } from '../../pump-panel';
 import { Checks } from '../../site';
@@ -62,12 +62,7 @@ export function PanelsSection() {
               </Button>
             )}
             <DeltaHeads />
-            <ChoiceList
-              evaluation={evaluation}
-              bench={bench}
-              choices={connectionChoices(evaluation, one.id)}
-              again={(build) => connectionChoices(evaluation.with(build), one.id)}
-            />
+            <ChoicesOf evaluation={evaluation} bench={bench} of={(on) => connectionChoices(on, one.id)} />
           </section>
         )}
       </div>

@@ -12,7 +12,7 @@ import {
 } from '#core/subjects/rolling';
 import { ChartView } from '../../chart';
 import { DataTable, sectionClasses, useUnits } from '../../common';
-import { ChoiceList } from '../../panel';
+import { ChoicesOf } from '../../panel';
 import { useSession } from '../../session';
 import { Checks } from '../../site';
 
@@ -36,12 +36,7 @@ export function RollingSection() {
               <p className={sectionClasses.says}>{say(evaluation.read(rollingInWords))}</p>
             </div>
             <div>
-              <ChoiceList
-                evaluation={evaluation}
-                bench={bench}
-                choices={asked(evaluation)}
-                again={(on) => asked(evaluation.with(on))}
-              />
+              <ChoicesOf evaluation={evaluation} bench={bench} of={asked} />
             </div>
           </div>
           <h3 className={sectionClasses.sub}>{table.title}</h3>

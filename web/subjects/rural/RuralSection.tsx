@@ -14,7 +14,7 @@ import {
 } from '#core/subjects/rural';
 import { ChartView } from '../../chart';
 import { DataTable, sectionClasses, useUnits } from '../../common';
-import { ChoiceList } from '../../panel';
+import { ChoicesOf } from '../../panel';
 import { useSession } from '../../session';
 import { Checks, siteClasses } from '../../site';
 
@@ -62,12 +62,7 @@ export function RuralSection() {
             </div>
             <div>
               <p className={sectionClasses.says}>{say(shuttleInWords(site))}</p>
-              <ChoiceList
-                evaluation={evaluation}
-                bench={bench}
-                choices={asked(evaluation)}
-                again={(on) => asked(evaluation.with(on))}
-              />
+              <ChoicesOf evaluation={evaluation} bench={bench} of={asked} />
             </div>
           </div>
           <Titled table={shuttleTable(site)} minWidth={760} />

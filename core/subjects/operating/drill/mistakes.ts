@@ -21,93 +21,97 @@ export function mistakesOf(truck: DrillTruck, before: Panel, action: Action, aft
   const now = reads(truck, after);
   const was = reads(truck, before);
   const found: Mistake[] = [];
-  const if_ = (wrong: boolean, id: string, words: string) => wrong && found.push(told(id, words));
+  const tell = (wrong: boolean, id: string, words: string) => wrong && found.push(told(id, words));
   switch (action.kind) {
     case 'engage':
-      if_(
+      tell(
         !before.brake,
         'brake',
         'The pump was shifted without the parking brake: the truck can creep over its crew.',
       );
-      if_(before.gear === 'drive', 'grind', 'The pump was shifted in gear: what turns grinds the gear case.');
+      tell(
+        before.gear === 'drive',
+        'grind',
+        'The pump was shifted in gear: what turns grinds the gear case.',
+      );
       break;
     case 'gear':
-      if_(
+      tell(
         action.to === 'drive' && after.engaged,
         'overrun',
         'In gear to drive with the pump engaged: gears break, the truck lurches.',
       );
       break;
     case 'leave':
-      if_(
+      tell(
         before.gear !== 'neutral' && geared(truck),
         'grind',
         'The pump was shifted to road before neutral: what turns grinds the gear case.',
       );
-      if_(before.setPsi > 0, 'pressure', 'The pump was left with the engine above idle.');
-      if_(was.lines.length > 0, 'charged', 'The pump was left with a line charged.');
-      if_(before.foamed.length > 0, 'flush', 'Foam stays in its outlets: it dries and sticks the valves.');
+      tell(before.setPsi > 0, 'pressure', 'The pump was left with the engine above idle.');
+      tell(was.lines.length > 0, 'charged', 'The pump was left with a line charged.');
+      tell(before.foamed.length > 0, 'flush', 'Foam stays in its outlets: it dries and sticks the valves.');
       break;
     case 'brake':
-      if_(!after.brake && after.engaged, 'brake', 'The parking brake was released with the pump engaged.');
-      if_(
+      tell(!after.brake && after.engaged, 'brake', 'The parking brake was released with the pump engaged.');
+      tell(
         !after.brake && after.chocks,
         'chocks',
         'The brake was released with the chocks still under the wheels.',
       );
       break;
     case 'throttle':
-      if_(
+      tell(
         after.setPsi > 0 && !turns(truck, after),
         'creep',
         'The throttle was raised before the pump was engaged: the truck moves.',
       );
-      if_(
+      tell(
         after.setPsi > 0 && !after.chocks,
         'chocks',
         'The throttle was raised without chocks under the wheels.',
       );
-      if_(
+      tell(
         after.setPsi > 0 && turns(truck, after) && !now.hasWater,
         'dry',
         'The pump was run up dry: its seals burn.',
       );
       break;
     case 'valve':
-      if_(
+      tell(
         after.open.includes(action.id) &&
           truck.lines.some(({ outlet }) => outlet!.id === action.id) &&
           !now.hasWater,
         'early',
         'A line was opened with no water in the pump: its crew gets air.',
       );
-      if_(
+      tell(
         was.lines.length > 0 && !now.hasWater,
         'lost',
         'The water was taken from a line that runs: its crew stands before the fire with an empty hose.',
       );
       break;
     case 'foam':
-      if_(
+      tell(
         after.foam && now.flowGpm === 0,
         'foamDry',
         'Foam was turned on without a flow: concentrate runs into a dry line.',
       );
-      if_(
+      tell(
         !after.foam && after.air,
         'airLast',
         'Foam was shut off before the air: slugs of air throw the nozzle.',
       );
       break;
     case 'air':
-      if_(
+      tell(
         after.air && !after.foam,
         'airFirst',
         'Air before foam: slugs throw the nozzle from the hands that hold it.',
       );
       break;
     case 'bleed':
-      if_(before.hydrant === 'none', 'noHydrant', 'The intake was opened before the hydrant gave water.');
+      tell(before.hydrant === 'none', 'noHydrant', 'The intake was opened before the hydrant gave water.');
       break;
     default:
       break;
