@@ -12,6 +12,7 @@ export { WATER_BY_NAMES, withWaterBy } from './block.js';
 export type { WaterBy } from './block.js';
 export { carried, supplies } from './carried.js';
 export { draftSites, suctionNeededFt } from './drafts.js';
+export { asTanker, joinsInWords } from './joins.js';
 export { relayAt } from './relay.js';
 export { runShuttle } from './run.js';
 export type { ShuttleRun } from './run.js';

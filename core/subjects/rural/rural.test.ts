@@ -6,9 +6,11 @@ import { generator } from '../../test/random.js';
 import { withNewConnections } from '../plumbing/index.js';
 import { house } from '../index.js';
 import {
+  asTanker,
   carried,
   carriedTable,
   draftSites,
+  joinsInWords,
   relayAt,
   relayTable,
   runShuttle,
@@ -172,6 +174,28 @@ describe('the ways of a tanker’s water into a truck', () => {
     expect(Math.max(...(chart.series[0]!.values as number[]))).toBeLessThanOrEqual(2_100);
     const [slow] = of(withWaterBy(pumper, 'intake')).read(shuttles);
     expect(slow!.flowGpm).toBeLessThan(site!.flowGpm);
+  });
+});
+
+describe('a truck that runs as a tanker itself', () => {
+  const dumping = withNewConnections(
+    of(pumper),
+    { kind: 'dump', label: 'Dump', at: 'rear', sizeIn: 10 },
+    { kind: 'directFill', label: 'Fill', at: 'rear', sizeIn: 2.5 },
+  );
+  it('by its dump valve and its direct fill; through an intake without one; not without a dump valve', () => {
+    expect(of(pumper).read(asTanker)).toBeNull();
+    expect(of(dumping).read(asTanker)).toEqual({ gallons: 1_000, fillGpm: 250, dumpGpm: 3_500 });
+    const plainFill = withNewConnections(of(plain), { kind: 'dump', label: 'Dump', at: 'rear', sizeIn: 8 });
+    expect(of(plainFill).read(asTanker)).toEqual({ gallons: 750, fillGpm: 250, dumpGpm: 2_500 });
+  });
+
+  it('says what it would bring beside the others', () => {
+    expect(of(pumper).read(joinsInWords)).toBe('');
+    // Filled in 4 + 1.5 min, dumped in 1,000 ÷ 3,500 + 2.5, 2 × 2.69 on the road: 900 gal a round.
+    const brings = 900 / (4 + 1.5 + 1_000 / 3_500 + 2.5 + 2 * (0.65 + 1.7 * 1.2));
+    const said = /it brings \{([\d.]+) gpm\}/.exec(of(dumping).read(joinsInWords))![1];
+    expect(Number(said)).toBeCloseTo(brings, 9);
   });
 });
 

@@ -3,6 +3,7 @@ import { counting } from '../brief/index.js';
 import type { LineOf } from '../brief/index.js';
 import { running } from '../lines/index.js';
 import { connections, isIntake, isOpen, passes } from '../plumbing/index.js';
+import type { Connection } from '../plumbing/index.js';
 import { chosenPump } from '../pump/index.js';
 import { WATER_BY } from './block.js';
 import type { WaterBy } from './block.js';
@@ -21,6 +22,12 @@ const INTAKE_GPM = [
   { fromIn: 0, gpm: 100 },
 ] as const;
 
+/** What the smallest intake passes that hose can be coupled to: the large ones are for suction and the supply line; gpm. */
+export const smallestIntakeGpm = (all: readonly Connection[]): number => {
+  const smallest = Math.min(...all.filter((one) => isIntake(one) && isOpen(one)).map(({ sizeIn }) => sizeIn));
+  return Number.isFinite(smallest) ? INTAKE_GPM.find(({ fromIn }) => smallest >= fromIn)!.gpm : 0;
+};
+
 /** How a tanker's water can come into this truck, with what each way passes and how many tankers it takes at once. */
 export interface WayIn {
   by: WaterBy;
@@ -32,17 +39,13 @@ export interface WayIn {
 export const waysIn = reading('rural', [connections, supplies, chosenPump], (all, of, pump): WayIn[] => {
   if (!pump) return [];
   const fills = all.filter(({ kind }) => kind === 'directFill');
-  const intakes = all.filter((one) => isIntake(one) && isOpen(one));
-  // Pumped into the smallest: the large ones are for suction and the supply line.
-  const smallest = Math.min(...intakes.map(({ sizeIn }) => sizeIn));
+  const intakeGpm = smallestIntakeGpm(all);
   const found: Record<WaterBy, WayIn | null> = {
     folding: of.dumpedIntoGal > 0 ? { by: 'folding', mostGpm: Infinity, places: Infinity } : null,
     directFill: fills.length
       ? { by: 'directFill', mostGpm: Math.max(...fills.map(passes)), places: fills.length }
       : null,
-    intake: intakes.length
-      ? { by: 'intake', mostGpm: INTAKE_GPM.find(({ fromIn }) => smallest >= fromIn)!.gpm, places: 1 }
-      : null,
+    intake: intakeGpm > 0 ? { by: 'intake', mostGpm: intakeGpm, places: 1 } : null,
   };
   return WATER_BY.flatMap((by) => found[by] ?? []);
 });

@@ -4,6 +4,7 @@ import type { Evaluation, TableOf } from '#core/kernel';
 import {
   carriedTable,
   draftTable,
+  joinsInWords,
   relayTable,
   rural,
   ruralChoices,
@@ -38,6 +39,7 @@ export function RuralSection() {
   const carried = evaluation.read(carriedTable);
   const drafts = evaluation.read(draftTable);
   const relay = evaluation.read(relayTable);
+  const joins = evaluation.read(joinsInWords);
   const asked = (on: Evaluation) => ruralChoices(on.build, () => on);
   return (
     <>
@@ -66,6 +68,7 @@ export function RuralSection() {
             </div>
           </div>
           <Titled table={shuttleTable(site)} minWidth={760} />
+          {joins && <p className={sectionClasses.says}>{say(joins)}</p>}
         </>
       ) : (
         <p className={sectionClasses.says}>
