@@ -2,7 +2,7 @@ import { fromBuild, reading } from '../../kernel/index.js';
 import { gal, gpm } from '../../units/index.js';
 import { connections, passes } from '../plumbing/index.js';
 import { shuttles, smallestIntakeGpm } from './sites.js';
-import { shuttle } from './shuttle.js';
+import { shuttle, shuttleInto } from './shuttle.js';
 import type { Tanker } from './shuttle.js';
 
 /** This truck as one of the tankers: by its dump valve and what fills it; null without a dump valve. Gallons, gpm. */
@@ -24,9 +24,10 @@ export const asTanker = reading(
 export const joinsInWords = reading('rural', [asTanker, shuttles], (own, all): string =>
   own
     ? all
-        .map(({ line, input, of }) => {
-          const joined = shuttle({ ...input, tankers: [...input.tankers, own] });
-          return `Run as a tanker itself on ${line.name}, with ${gal(own.gallons)}, filled at ${gpm(own.fillGpm)} and dumped at ${gpm(own.dumpGpm)}, it brings ${gpm(joined.tankers.at(-1)!.flowGpm)} each round; all together ${gpm(joined.sustainedGpm)} in place of ${gpm(of.sustainedGpm)}.`;
+        .map(({ line, input, of, foldingGal }) => {
+          const beside = { ...input, tankers: [...input.tankers, own] };
+          const joined = foldingGal === null ? shuttle(beside) : shuttleInto(foldingGal, beside);
+          return `Run as a tanker itself on ${line.name}, with ${gal(own.gallons)}, filled at ${gpm(own.fillGpm)} and dumped at ${gpm(own.dumpGpm)}, it brings ${gpm(joined.tankers.at(-1)!.flowGpm)}; all together sustain ${gpm(joined.sustainedGpm)}, without it ${gpm(of.sustainedGpm)}${joined.sustainedGpm < of.sustainedGpm ? ': it takes a place at which a larger tanker would bring more' : ''}.`;
         })
         .join(' ')
     : '',
