@@ -3,7 +3,14 @@ import { starterBuild } from '../../demonstration/index.js';
 import type { Build } from '../../build/index.js';
 import { generator } from '../../test/random.js';
 import { withFoam } from '../foam/index.js';
-import { CFM_PER_GPM, CONSISTENCIES, truckLines, withLineSaid } from '../lines/index.js';
+import {
+  CFM_PER_GPM,
+  CONSISTENCIES,
+  lineInWords,
+  linesTable,
+  truckLines,
+  withLineSaid,
+} from '../lines/index.js';
 import { connections } from '../plumbing/index.js';
 import { house } from '../index.js';
 import { airLines, airTable, airTogether, atOnceInWords, solutionShare } from './index.js';
@@ -60,6 +67,16 @@ describe('a compressor and its lines', () => {
     expect(line.asked.nozzleReactionLbf).toBeCloseTo(0.0505 * 70 * 10, 9);
     const without = of(set(compressed(140), ['h1', { air: 'none' }])).read(truckLines)[0]!;
     expect([without.air, without.asked.flowGpm]).toEqual([null, 150]);
+  });
+
+  it('says nothing of what it loses in hose, which nobody’s formula tells', () => {
+    const evaluation = of(compressed(140));
+    const row = evaluation.read(linesTable).rows[0]!;
+    expect(row.cells.slice(5, 8)).toEqual(['with air', 'with air', '{100 psi}']);
+    const words = lineInWords(evaluation.read(truckLines)[0]!);
+    expect(words).toBe(
+      'On Crosslay 1. {100 psi} at the pump with {70 cfm} of air; what is lost in hose is not computed.',
+    );
   });
 
   it('a hose full of foam is lighter than one full of water: its air is squeezed at 100 psi', () => {

@@ -59,7 +59,7 @@ export {
 export type { Supply } from './supply.js';
 export { USUAL_LAY } from './flows.js';
 export { hoseInWords, linesTable, togetherTable } from './tables.js';
-export { minutesInWords, stagesInWords, tankTimeInWords, togetherInWords } from './words.js';
+export { lineInWords, minutesInWords, stagesInWords, tankTimeInWords, togetherInWords } from './words.js';
 export { together } from './together.js';
 export type { Feeding, Running, Together } from './together.js';
 

@@ -16,6 +16,9 @@ export const hoseInWords = ({ hose }: Pick<TruckLine, 'hose'>): string =>
         ),
       );
 
+/** What foam with air loses in hose, and has left at its nozzle, nobody's formula tells. */
+const WITH_AIR = 'with air';
+
 /** Every line with what its nozzle asks of the pump. */
 export const linesTable = reading('lines', [truckLines], (all): TableOf => ({
   title: 'Lines and their pressures',
@@ -38,8 +41,8 @@ export const linesTable = reading('lines', [truckLines], (all): TableOf => ({
       hoseInWords(line),
       line.part.name,
       gpm(line.asked.flowGpm),
-      psi(line.asked.nozzlePressurePsi),
-      psi(line.asked.frictionLossPsi),
+      line.air ? WITH_AIR : psi(line.asked.nozzlePressurePsi),
+      line.air ? WITH_AIR : psi(line.asked.frictionLossPsi),
       psi(line.asked.pumpPressurePsi),
       lbf(line.asked.nozzleReactionLbf),
     ],

@@ -1,8 +1,9 @@
 import { reading } from '../../kernel/index.js';
-import { gpm, horsepower, psi } from '../../units/index.js';
+import { cfm, gpm, horsepower, lbf, psi } from '../../units/index.js';
 import { chosenPump } from '../pump/index.js';
 import type { Pump } from '../pump/index.js';
 import { stagePosition } from '../pumping/index.js';
+import type { TruckLine } from './all.js';
 import { runningTogether, supplyMin, tankTime, waterFrom } from './flows.js';
 
 /** Minutes and seconds, as somebody says them: "3 min 20 s". */
@@ -20,6 +21,15 @@ export function stagesInWords(pump: Pick<Pump, 'stages' | 'ratedGpm'>, flowGpm: 
     ? `Of its two stages it works in ${position}; change over near ${gpm(pump.ratedGpm / 2)}, at idle pressure.`
     : '';
 }
+
+/** Where a line is and what it asks for, as it is told beside its choices. */
+export const lineInWords = ({ asked, outlet, air }: TruckLine): string =>
+  [
+    outlet ? `On ${outlet.label}.` : 'On no discharge of its own.',
+    air
+      ? `${psi(asked.pumpPressurePsi)} at the pump with ${cfm(air.cfm)} of air; what is lost in hose is not computed.`
+      : `${psi(asked.pumpPressurePsi)} at the pump, ${psi(asked.frictionLossPsi)} of it lost in hose; it pushes back with ${lbf(asked.nozzleReactionLbf)}.`,
+  ].join(' ');
 
 /** What the lines that run get together, and from what; nothing where there is no pump. */
 export const togetherInWords = reading(

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import type { Build } from '#core/build';
 import {
   lineChoices,
+  lineInWords,
   LINES_CHOICE,
   minutesInWords,
   OWN_LINES,
@@ -12,8 +13,7 @@ import {
   withoutLine,
   withOwnLine,
 } from '#core/subjects/lines';
-import type { TruckLine } from '#core/subjects/lines';
-import { gpm, lbf, psi } from '#core/units';
+import { gpm, psi } from '#core/units';
 import { useUnits } from '../../common';
 import { classes, DeltaHeads, ListedLine, useTakenOff } from '../../panel';
 import type { PanelProps } from '../face';
@@ -28,8 +28,6 @@ export function LinesPanel({ evaluation, bench }: PanelProps) {
   const time = evaluation.read(tankTime);
   const change = (next: Build, words: string) => bench.change({ build: next, words, choice: LINES_CHOICE });
   const gone = build.lines.lines.filter(({ off, sourceId }) => off && sourceId);
-  const note = ({ asked, outlet }: TruckLine): string =>
-    `${outlet ? `On ${outlet.label}` : 'On no discharge of its own'}. ${say(`${psi(asked.pumpPressurePsi)} at the pump, ${psi(asked.frictionLossPsi)} of it lost in hose; it pushes back with ${lbf(asked.nozzleReactionLbf)}.`)}`;
   return (
     <section className={classes.group} aria-label="Lines of this truck">
       <h3 className={classes.groupTitle}>Lines of this truck</h3>
@@ -50,7 +48,7 @@ export function LinesPanel({ evaluation, bench }: PanelProps) {
               bench={bench}
               title={line.name}
               says={say(`${gpm(line.asked.flowGpm)} · ${psi(line.asked.pumpPressurePsi)}`)}
-              note={note(line)}
+              note={say(lineInWords(line))}
               rename={{
                 name: line.name,
                 most: 60,
