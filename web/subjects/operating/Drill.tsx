@@ -1,10 +1,8 @@
 import { Button, NativeSelect, NumberInput, TextInput } from '@mantine/core';
 import { useState } from 'react';
-import { procedures, reads } from '#core/subjects/operating';
+import { actionOf, isOn, MOST_SET_PSI, procedures, reads, shownOn } from '#core/subjects/operating';
 import type { DrillTruck } from '#core/subjects/operating';
 import { panelSheets } from '#core/subjects/plumbing';
-import type { PanelObject } from '#core/subjects/plumbing';
-import { bare, gal, gpm, psi } from '#core/units';
 import { useKeepDrill } from '../../api';
 import { notify, sectionClasses, useUnits, whoAmI } from '../../common';
 import { PanelPicture } from '../../pump-panel';
@@ -13,9 +11,6 @@ import { Cab } from './Cab';
 import classes from './operating.module.css';
 import { Steps } from './Steps';
 import { useDrill } from './useDrill';
-
-/** No governor is set higher, psi. */
-const MOST_PSI = 400;
 
 /** One drill: the person works the panel, the truck answers by its hydraulics. */
 export function Drill({ truck }: { truck: DrillTruck }) {
@@ -29,23 +24,10 @@ export function Drill({ truck }: { truck: DrillTruck }) {
   const sheet = evaluation.read(panelSheets).find(({ operator }) => operator);
   const steps = evaluation.read(procedures).filter((one) => task.procedures.includes(one.id));
   const last = log.at(-1);
-  const lineAt = (one: PanelObject) => gauges.lines.find(({ outletId }) => outletId === one.connection?.id);
-  const reading = (one: PanelObject): string | null => {
-    if (one.id === 'master-discharge') return psi(Math.round(gauges.dischargePsi));
-    if (one.id === 'master-intake') return psi(Math.round(gauges.intakePsi));
-    if (one.id === 'level') return gal(Math.round(panel.tankGal));
-    if (one.id === 'governor' || one.id === 'throttle') return panel.setPsi ? psi(panel.setPsi) : 'idle';
-    if (one.what !== 'control' || !one.connection) return null;
-    const line = lineAt(one);
-    const isOpen = panel.open.includes(one.connection.id);
-    if (!line || one.connection.gauge === 'none') return isOpen ? 'open' : 'shut';
-    const flow = one.connection.gauge === 'both' ? ` ${bare(gpm(Math.round(line.gpm)))}` : '';
-    return `${bare(psi(Math.round(line.psi)))}${flow}`;
-  };
   const throttle = () => {
     const asked = read('psi', Number(set));
     if (set === '' || !Number.isFinite(asked)) return;
-    act({ kind: 'throttle', psi: Math.min(MOST_PSI, Math.max(0, asked)) });
+    act({ kind: 'throttle', psi: asked });
   };
   return (
     <>
@@ -71,12 +53,10 @@ export function Drill({ truck }: { truck: DrillTruck }) {
             onOpen={() => undefined}
             onMove={() => undefined}
             works={{
-              can: (one) => one.what === 'control' || one.id === 'primer',
-              isOn: (one) =>
-                one.id === 'primer' ? panel.primed : panel.open.includes(one.connection?.id ?? ''),
-              reads: reading,
-              press: (one) =>
-                act(one.connection ? { kind: 'valve', id: one.connection.id } : { kind: 'prime' }),
+              can: (one) => actionOf(one) !== null,
+              isOn: (one) => isOn(one, panel),
+              reads: (one) => shownOn(one, panel, gauges),
+              press: (one) => act(actionOf(one)!),
             }}
           />
         )}
@@ -89,7 +69,7 @@ export function Drill({ truck }: { truck: DrillTruck }) {
               label="Governor or throttle"
               suffix={` ${unit('psi')}`}
               min={0}
-              max={Math.round(show('psi', MOST_PSI))}
+              max={Math.round(show('psi', MOST_SET_PSI))}
               step={5}
               value={set}
               onChange={setSet}

@@ -1,7 +1,7 @@
 import { gal, gpm, psi, within } from '../../../units/index.js';
 import { mistakesOf } from './mistakes.js';
 import type { Mistake } from './mistakes.js';
-import { geared, reads, tankToPump, turns } from './panel.js';
+import { geared, MOST_SET_PSI, reads, tankToPump, turns } from './panel.js';
 import type { Panel } from './panel.js';
 import type { DrillTruck } from './truck.js';
 
@@ -53,7 +53,7 @@ function moved(truck: DrillTruck, panel: Panel, action: Action): Panel {
     case 'valve':
       return { ...panel, open: toggled(panel.open, action.id) };
     case 'throttle':
-      return { ...panel, setPsi: action.psi };
+      return { ...panel, setPsi: Math.min(MOST_SET_PSI, Math.max(0, action.psi)) };
     case 'prime':
       return { ...panel, primed: panel.primed || tankToPump(truck, panel) };
     case 'hydrant':

@@ -5,7 +5,8 @@ import { briefed } from '../../../test/site-cases.js';
 import { withFoam } from '../../foam/index.js';
 import { withPump } from '../../pump/index.js';
 import { house } from '../../index.js';
-import { act, arrived, drillTruck, reads, tasksOf } from './index.js';
+import { panelSheets } from '../../plumbing/index.js';
+import { act, actionOf, arrived, drillTruck, isOn, reads, shownOn, tasksOf } from './index.js';
 import type { Action, DrillTruck, Panel } from './index.js';
 
 const [pumper, , brush] = DEMONSTRATION.flatMap((d) => d.builds) as [Build, Build, Build];
@@ -189,6 +190,26 @@ describe('a drill', () => {
     const own = truckOf(pumper);
     expect(tasksOf(own).map(({ id }) => id)).toEqual(['tank', 'hydrant', 'foam', 'leave']);
     for (const { start, done: isDone } of tasksOf(own)) expect(isDone(start)).toBe(false);
+  });
+
+  it('each thing of the panel shows what its gauge does, and is worked where it can be', () => {
+    const { panel } = done(truck, FIRST_LINE);
+    const sheet = house
+      .evaluate(plain)
+      .read(panelSheets)
+      .find(({ operator }) => operator)!;
+    const shown = (id: string) => {
+      const one = sheet.objects.find((of) => of.id === id)!;
+      return [shownOn(one, panel, reads(truck, panel)), actionOf(one)?.kind ?? null, isOn(one, panel)];
+    };
+    expect(shown('master-discharge')).toEqual(['{145 psi}', null, false]);
+    expect(shown('governor')).toEqual(['{145 psi}', null, false]);
+    expect(shown('primer')).toEqual([null, 'prime', true]);
+    expect(shown('tankToPump.control')).toEqual(['open', 'valve', true]);
+    expect(shown(`${line.outlet!.id}.control`)).toEqual(['{#145 psi}', 'valve', true]);
+    expect(shown('left-1.control')).toEqual(['shut', 'valve', false]);
+    expect(shown('left-1')).toEqual([null, null, false]);
+    expect(act(truck, panel, throttle(9_000)).panel.setPsi).toBe(400);
   });
 
   it('what the truck answers names its gauges', () => {

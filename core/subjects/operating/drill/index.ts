@@ -1,7 +1,8 @@
 export { act } from './act.js';
 export type { Action, Answer } from './act.js';
+export { actionOf, isOn, shownOn } from './gauges.js';
 export type { Mistake } from './mistakes.js';
-export { arrived, geared, reads, turns } from './panel.js';
+export { arrived, geared, MOST_SET_PSI, reads, turns } from './panel.js';
 export type { Panel, Reads } from './panel.js';
 export { tasksOf } from './tasks.js';
 export type { Task } from './tasks.js';

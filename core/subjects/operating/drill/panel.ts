@@ -69,6 +69,8 @@ export interface Reads {
   stop: Together['stop'];
 }
 
+/** No governor is set higher, psi. */
+export const MOST_SET_PSI = 400;
 /** At idle a pump that turns gives so much, psi. */
 const IDLE_PSI = 35;
 
