@@ -21,6 +21,7 @@ export const QUANTITIES = [
   'cfm',
   'ft2',
   'ft3',
+  'lbgal',
   'lbft',
   'lbin',
   'moment',
@@ -71,6 +72,7 @@ const US: Record<Quantity, Shown> = {
   cfm: { unit: 'cfm', factor: 1, decimals: 0 },
   ft2: { unit: 'ft²', factor: 1, decimals: 0 },
   ft3: { unit: 'ft³', factor: 1, decimals: 1 },
+  lbgal: { unit: 'lb/gal', factor: 1, decimals: 1 },
   lbft: { unit: 'lb/ft', factor: 1, decimals: 2 },
   lbin: { unit: 'lb/in', factor: 1, decimals: 1 },
   moment: { unit: 'thousand lb·in', factor: 0.001, decimals: 0 },
@@ -95,6 +97,7 @@ const METRIC: Record<Quantity, Shown> = {
   cfm: { unit: 'L/s', factor: (M_PER_FT ** 3 * 1000) / 60, decimals: 0 },
   ft2: { unit: 'm²', factor: M_PER_FT ** 2, decimals: 1 },
   ft3: { unit: 'm³', factor: M_PER_FT ** 3, decimals: 2 },
+  lbgal: { unit: 'kg/L', factor: KG_PER_LB / L_PER_GAL, decimals: 2 },
   lbft: { unit: 'kg/m', factor: KG_PER_LB / M_PER_FT, decimals: 2 },
   lbin: { unit: 'kg/cm', factor: KG_PER_LB / (MM_PER_IN / 10), decimals: 2 },
   moment: { unit: 'kN·m', factor: (NEWTON_PER_LB * MM_PER_IN) / 1e6, decimals: 0 },
@@ -109,6 +112,7 @@ const IMPERIAL_PER_US_GAL = L_PER_GAL / L_PER_IMPERIAL_GAL;
 
 const CANADA: Record<Quantity, Shown> = {
   ...US,
+  lbgal: { unit: 'lb/imp gal', factor: 1 / IMPERIAL_PER_US_GAL, decimals: 1 },
   gal: { unit: 'imp gal', factor: IMPERIAL_PER_US_GAL, decimals: 0 },
   gpm: { unit: 'igpm', factor: IMPERIAL_PER_US_GAL, decimals: 1 },
 };

@@ -28,7 +28,7 @@ export const foamShelf = new Shelf<FoamSystem>({
   figures: [
     weight<FoamSystem>(3_000),
     plain<FoamSystem>('maxConcentrateGpm', 'Most concentrate', 'gpm', 0.1, 60),
-    plain<FoamSystem>('lbPerGal', 'Weight of a gallon of concentrate', 'lb', 7, 12),
+    plain<FoamSystem>('lbPerGal', 'Concentrate weighs', 'lbgal', 7, 12),
     ofSome('eductorGpm', 'Must flow through its eductor', 'gpm', 1_000),
     ofSome('airCfm', 'Air of its compressor', 'cfm', 1_000),
     price<FoamSystem>(),
@@ -43,7 +43,7 @@ export const concentrateShelf = new Shelf<Concentrate>({
     plain<Concentrate>('usualPct', 'Mixed at', 'pct', 0.1, 10),
     plain<Concentrate>('leastPct', 'Works from', 'pct', 0.1, 10),
     plain<Concentrate>('mostPct', 'Works up to', 'pct', 0.1, 10),
-    plain<Concentrate>('lbPerGal', 'Weight of a gallon', 'lb', 7, 12, true),
+    plain<Concentrate>('lbPerGal', 'Weighs', 'lbgal', 7, 12, true),
     plain<Concentrate>('centsPerGal', 'Price of a gallon', 'cents', 0, 100_000),
   ],
   ordered: [
