@@ -3,7 +3,16 @@ import { starterBuild } from '../../demonstration/index.js';
 import type { Build } from '../../build/index.js';
 import { components } from '../../truck/index.js';
 import { house } from '../index.js';
-import { cellChoices, foamCells, withCell, withFoam, withMoreCell, withoutCell } from './index.js';
+import {
+  cellChoices,
+  foamCells,
+  furtherCells,
+  furtherInWords,
+  withCell,
+  withFoam,
+  withMoreCell,
+  withoutCell,
+} from './index.js';
 
 const plain = starterBuild('pumper', 'Plain', 'D');
 const classA = withFoam(plain, 'injection-a-small');
@@ -43,6 +52,14 @@ describe('cells of concentrate', () => {
     expect(lb(both) - lb(classA)).toBeCloseTo(175 + 30 * 8.7, 9);
     expect(lb(withMoreCell(classA, { gallons: 30 })) - lb(classA)).toBeCloseTo(30 * 8.6, 9);
     expect(lb(withCell(classA, 'foam', { refill: 'ground' })) - lb(classA)).toBe(28);
+  });
+
+  it('can be added on the same system, or of either class with a usual system of its own', () => {
+    const added = furtherCells(classA).map(({ build }) => furtherInWords(cells(build!)[1]!));
+    expect(added).toEqual(['Class A, by a selector', 'Class A, its own system', 'Class B, its own system']);
+    const brush = withFoam(starterBuild('brush', 'Plain', 'D'), 'injection-a-small');
+    // No class B system but the eductor is usual on a brush truck.
+    expect(furtherCells(brush).map(({ build }) => build !== null)).toEqual([true, true, false]);
   });
 
   it('in the tank take the room of water: one behind the other, and the water behind them', () => {

@@ -32,6 +32,7 @@ export {
 export { cellFor, classInWords, compressorCfm, foamCells, usualConcentrate } from './cells.js';
 export type { FoamCell } from './cells.js';
 export { cellChoices } from './choices.js';
+export { furtherCells, furtherInWords } from './further.js';
 export type { Concentrate, FoamClass } from './concentrates.js';
 export type { FoamSystem } from './parts.js';
 

@@ -1,14 +1,14 @@
 import { Button } from '@mantine/core';
 import { useState } from 'react';
 import type { Build } from '#core/build';
-import { capital, gal } from '#core/units';
+import { gal } from '#core/units';
 import {
   cellChoices,
   classInWords,
   FIRST_CELL,
   foamCells,
-  foamShelf,
-  withMoreCell,
+  furtherCells,
+  furtherInWords,
   withoutCell,
 } from '#core/subjects/foam';
 import { useUnits } from '../../common';
@@ -17,13 +17,6 @@ import type { PanelProps } from '../face';
 
 /** The choice under which further cells are kept. */
 const CHOICE = 'foam';
-/** What can be added beside the first cell; of a class of its own with a proportioner of its own. */
-const MORE = [
-  { title: 'Another cell on the same system', classOf: null },
-  { title: 'Class A with a system of its own', classOf: 'A' },
-  { title: 'Class B with a system of its own', classOf: 'B' },
-] as const;
-
 /** The cells beside the first: another class by a selector or with its own proportioner. */
 export function FoamCellsPanel({ evaluation, bench }: PanelProps) {
   const { build } = evaluation;
@@ -34,7 +27,6 @@ export function FoamCellsPanel({ evaluation, bench }: PanelProps) {
   if (cells.length === 0) return null;
   const further = cells.filter(({ id }) => id !== FIRST_CELL);
   const change = (next: Build, words: string) => bench.change({ build: next, words, choice: CHOICE });
-  const systems = foamShelf.in(build).suiting(build.type);
   return (
     <section className={classes.group} aria-label="Further foam cells">
       <h3 className={classes.groupTitle}>Further foam cells</h3>
@@ -47,7 +39,7 @@ export function FoamCellsPanel({ evaluation, bench }: PanelProps) {
       <ul className={classes.pieces}>
         {withRoom(
           further.map((cell, at) => {
-            const name = `${capital(classInWords(cell))}, ${cell.throughId === cell.id ? 'its own system' : 'by a selector'}`;
+            const name = furtherInWords(cell);
             return [
               cell.id,
               <ListedLine
@@ -79,24 +71,21 @@ export function FoamCellsPanel({ evaluation, bench }: PanelProps) {
         )}
       </ul>
       <div style={{ display: 'flex', flexWrap: 'wrap', gap: 8, marginTop: 8 }}>
-        {MORE.map(({ title, classOf }) => {
-          const system = systems.find(({ foamClass, how }) => foamClass === classOf && how !== 'eductor');
-          return (
-            <Button
-              key={title}
-              size="compact-xs"
-              variant="default"
-              disabled={classOf !== null && !system}
-              onClick={() => {
-                const next = withMoreCell(build, classOf === null ? {} : { partId: system!.id });
-                change(next, `Added a foam cell: ${title.toLowerCase()}`);
-                setOpened(next.foam.more!.at(-1)!.id);
-              }}
-            >
-              {title}
-            </Button>
-          );
-        })}
+        {furtherCells(build).map(({ title, build: next }) => (
+          <Button
+            key={title}
+            size="compact-xs"
+            variant="default"
+            disabled={!next}
+            onClick={() => {
+              if (!next) return;
+              change(next, `Added a foam cell: ${title.toLowerCase()}`);
+              setOpened(next.foam.more!.at(-1)!.id);
+            }}
+          >
+            {title}
+          </Button>
+        ))}
       </div>
     </section>
   );
