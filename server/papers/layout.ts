@@ -1,17 +1,13 @@
-import type {
-  Content,
-  ContentTable,
-  ContentText,
-  TableCell,
-  TDocumentDefinitions,
-} from 'pdfmake/interfaces.js';
+import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces.js';
 import { chartSvg, diagramSvg, drawingSvg } from '#pictures';
-import { markAt, PLANNING_CAUTION } from '#core/kernel';
-import type { ChartOf, Evaluation, TableOf } from '#core/kernel';
+import { PLANNING_CAUTION } from '#core/kernel';
+import type { ChartOf, Evaluation } from '#core/kernel';
 import type { Block, Paper } from '#core/papers';
-import { inUnits, shownIn, SYSTEM_NAMES } from '#core/units';
+import { inUnits, SYSTEM_NAMES } from '#core/units';
 import type { UnitSystem } from '#core/units';
 import { CHART_FONT, inFonts, printable } from './fonts.js';
+import { BRASS, INK, PENCIL, stepsOf, tableOf } from './rows.js';
+import type { Setting } from './rows.js';
 
 /** Of which build and revision a paper is. */
 export interface Imprint {
@@ -31,24 +27,17 @@ const SIZES = {
   metric: { name: 'A4', width: 595 },
 } as const;
 const MARGIN = 36;
-const CELL_PADDING = 4.5;
 const DRAWING_HEIGHT = 250;
 const CHART_HEIGHT = 172;
 const GAP = 14;
 /** Sizes in which a card is tried until it is one page, the largest first. */
 export const CARD_SIZES = [8.2, 7.6, 7, 6.4, 5.8] as const;
-/** Of a card: its name, and what its heads are larger than its text. */
-const CARD = { title: 17, head: 1.35 };
+/** The name of a truck on its card. */
+const CARD_TITLE = 17;
 /** Level of a heading that begins a page. */
 const BEGINS_PAGE = 2;
 /** As a share of the page's height. */
 const TOP_OF_PAGE = 0.06;
-
-const INK = '#1E2A36';
-const PENCIL = '#58616C';
-const RULE = '#D9D3C5';
-const SIGNAL = '#B8401F';
-const BRASS = '#7D5F0E';
 
 const day = new Intl.DateTimeFormat('en-US', { dateStyle: 'long', timeZone: 'UTC' });
 
@@ -100,7 +89,7 @@ export function documentOf(
       {
         text: say(imprint.build),
         font: 'Barlow Condensed',
-        fontSize: paper.dense ? CARD.title : 24,
+        fontSize: paper.dense ? CARD_TITLE : 24,
         bold: true,
       },
       {
@@ -133,18 +122,6 @@ const printed = (chart: ChartOf): ChartOf => ({
     at: chart.x.at.map((name) => (typeof name === 'string' ? printable(name) : name)) as ChartOf['x']['at'],
   },
 });
-
-type Say = (words: string) => ReturnType<typeof inFonts>;
-
-/** What blocks are laid out with. Points. */
-interface Setting {
-  evaluation: Evaluation;
-  system: UnitSystem;
-  width: number;
-  say: Say;
-  /** The size of the text where it is set small. */
-  dense: number | null;
-}
 
 function contentOf(blocks: Block[], setting: Setting): Content[] {
   const { system, width } = setting;
@@ -256,107 +233,4 @@ function blockOf(block: Block, setting: Setting): Content {
         margin: [0, 2, 0, 2],
       };
   }
-}
-
-/** Steps with their numbers; the reason behind each in another color, and its way by hand. */
-function stepsOf({ title, steps }: Extract<Block, { kind: 'steps' }>, say: Say, size: number): Content {
-  const run = (words: string, color?: string): ContentText[] => {
-    const runs = say(words);
-    return (typeof runs === 'string' ? [{ text: runs }] : runs).map((of) => ({
-      ...of,
-      ...(color ? { color } : {}),
-    }));
-  };
-  return {
-    stack: [
-      {
-        text: say(title),
-        font: 'Barlow Condensed',
-        fontSize: size * CARD.head,
-        bold: true,
-        margin: [0, 3, 0, 0.5],
-      },
-      ...steps.map((one, i): Content => ({
-        columns: [
-          { text: String(i + 1), width: size * 1.3, bold: true },
-          {
-            text: [
-              ...run(one.do),
-              ...run(`: ${one.why}`, PENCIL),
-              ...(one.byHand ? run(`. By hand: ${one.byHand}`, BRASS) : []),
-            ],
-            width: '*',
-          },
-        ],
-        columnGap: 2,
-        margin: [0, 0, 0, 0.8],
-      })),
-    ],
-  };
-}
-
-/** A square of a color before the words that name it. */
-const swatched = (color: string, cell: Content): TableCell => ({
-  columns: [
-    {
-      width: SWATCH + 3,
-      canvas: [{ type: 'rect', x: 0, y: 1, w: SWATCH, h: SWATCH, color, lineColor: INK, lineWidth: 0.4 }],
-    },
-    cell,
-  ],
-});
-const SWATCH = 6.5;
-
-function tableOf(
-  { columns, rows }: TableOf,
-  { system, width, say, dense }: Setting,
-  shares = columns.map(() => 1),
-): ContentTable {
-  const room = width - columns.length * 2 * CELL_PADDING;
-  const sum = shares.reduce((a, b) => a + b, 0);
-  const cell = (words: string, i: number, more: object = {}): TableCell =>
-    ({
-      text: say(words),
-      ...(columns[i]?.figure ? { alignment: 'right' as const, fontFeatures: ['tnum'] } : {}),
-      ...more,
-    }) as TableCell;
-  // A figure and its unit stay on one line.
-  const figure = (words: string, i: number, more: object) =>
-    cell(words, i, columns[i]?.figure ? { ...more, noWrap: true } : more);
-  return {
-    margin: dense ? [0, 1, 0, 4] : [0, 2, 0, 8],
-    fontSize: dense ?? 7.8,
-    table: {
-      headerRows: 1,
-      keepWithHeaderRows: 1,
-      dontBreakRows: true,
-      widths: shares.map((share) => (room * share) / sum),
-      body: [
-        columns.map(({ head, unit }, i) =>
-          cell(unit ? `${head}, ${shownIn(system, unit).unit}` : head, i, { bold: true }),
-        ),
-        ...rows.map((row) =>
-          row.cells.map((words, i) => {
-            const mark = markAt(row, i);
-            const set = figure(
-              `${words}${mark ?? ''}`,
-              i,
-              mark !== null ? { bold: true, color: SIGNAL } : row.strong ? { bold: true } : {},
-            );
-            return row.swatch && i === 0 ? swatched(row.swatch, set as Content) : set;
-          }),
-        ),
-      ],
-    },
-    layout: {
-      hLineWidth: (line, node) =>
-        line === 0 ? 0 : line === 1 || line === node.table.body.length ? 0.8 : 0.4,
-      vLineWidth: () => 0,
-      hLineColor: (line) => (line === 1 ? INK : RULE),
-      paddingLeft: () => CELL_PADDING,
-      paddingRight: () => CELL_PADDING,
-      paddingTop: () => (dense ? 0.8 : 1.6),
-      paddingBottom: () => (dense ? 0.4 : 1.2),
-    },
-  };
 }
