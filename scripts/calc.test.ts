@@ -20,6 +20,7 @@ describe('npm run -s calc', () => {
     ['line', 'pumpPressurePsi'],
     ['pump', 'shaftHp'],
     ['foam', 'enduranceMin'],
+    ['hosebed', 'mostFt'],
     ['shuttle', 'sustainedGpm'],
   ] as const)('%s reproduces a worked example as one JSON object', (name, figure) => {
     const [example] = examples(name);
@@ -84,7 +85,7 @@ describe('npm run -s calc', () => {
       'no such calculation',
       ['toString', '-'],
       '{}',
-      /^NAME must be one of weights, tank, payload, angles, turning, bridge, line, pump, foam, shuttle, evaluate \(was "toString"\)/,
+      /^NAME must be one of weights, tank, payload, angles, turning, bridge, line, pump, foam, hosebed, shuttle, evaluate \(was "toString"\)/,
     ],
     ['no words', [], '', /^usage: /],
   ])('%s: one line on standard error, exit 2, nothing on standard output', (_, args, input, message) => {

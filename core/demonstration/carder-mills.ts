@@ -24,7 +24,9 @@ const millLadderUnplumbed = house.build(
       loads: numbered('h', [
         { bedId: 'crosslay-1', partId: 'attack-1.75', lengthFt: 200 },
         { bedId: 'crosslay-2', partId: 'attack-1.75', lengthFt: 200 },
-        { bedId: 'main-left', partId: 'supply-4', lengthFt: 800 },
+        // Neither bed beside the ladder holds 800 ft of it.
+        { bedId: 'main-left', partId: 'supply-4', lengthFt: 400 },
+        { bedId: 'main-right', partId: 'supply-4', lengthFt: 400 },
       ]),
     },
     ladders: {

@@ -1,6 +1,7 @@
 import { judge } from '../build/index.js';
 import { anglesCalculation } from '../subjects/angles/index.js';
 import { bridge } from '../subjects/bridges/index.js';
+import { bedHolds } from '../subjects/hose/index.js';
 import { house } from '../subjects/index.js';
 import { mixing } from '../subjects/foaming/index.js';
 import { lineCalculation } from '../subjects/lines/index.js';
@@ -11,6 +12,7 @@ import { tankCalculation } from '../subjects/tank/index.js';
 import { payload, weigh } from '../subjects/weights/index.js';
 import { AnglesInput, PayloadInput, TankInput, WeightsInput } from './calc-input.js';
 import { FoamInput, ShuttleInput } from './calc-foam-input.js';
+import { HoseBedInput } from './calc-hose-input.js';
 import { BridgeInput, TurningInput } from './calc-site-input.js';
 import { LineInput, PumpInput } from './calc-water-input.js';
 import { report } from './report.js';
@@ -29,6 +31,7 @@ export const CALCULATIONS = {
   line: (input: unknown) => lineCalculation(judge(LineInput, input)),
   pump: (input: unknown) => pumpAtFlow(judge(PumpInput, input)),
   foam: (input: unknown) => mixing(judge(FoamInput, input)),
+  hosebed: (input: unknown) => bedHolds(judge(HoseBedInput, input)),
   shuttle: (input: unknown) => shuttle(judge(ShuttleInput, input)),
   evaluate: (input: unknown) => report(house.parse(input)),
 };

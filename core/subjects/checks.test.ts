@@ -317,7 +317,8 @@ const FIGURES: Record<string, [unit: string, good: [number, number], bad: [numbe
   frontLeast: ['lb', [13_453.68, 10_500], [-5368.67, 10_500]],
   sideRear: ['%', [2.1057, 7], [11.05, 7]],
   sideFront: ['%', [0.7875, 7], [14.6659, 7]],
-  roll: ['%', [69.4276, 80], [85.2806, 80]],
+  // Each load lies as high as its lays: 36 layers of 5 in hose, 10 of 2½ in, 20 and a half of 1¾ in.
+  roll: ['%', [69.4867, 80], [85.2752, 80]],
   // 52 % of the tandem on its first axle, which has half of the rating.
   tandemAxle: ['lb', [TANDEM_62, 31_000], [TANDEM_48, 24_000]],
   // Twenty inches across is the least that the box must move to be out of the tank, 42 in wide about the middle.
@@ -339,12 +340,9 @@ const FIGURES: Record<string, [unit: string, good: [number, number], bad: [numbe
   atticLadder: ['ft', [10, 10], [0, 10]],
   // 3 in behind the body's front at 120 in, as long as 750 gal are in 42 by 50 in of which 97 % is water.
   tankFits: ['in', [123 + (750 * 231) / 0.97 / (42 * 50), 282], [233 + (750 * 231) / 0.97 / (42 * 50), 282]],
-  // Feet by flat width and thickness, 85 % of it hose, over 8 by 93 in of bed.
-  hoseFits: [
-    'in',
-    [(200 * 12 * 3.1 * 0.31) / 0.85 / (8 * 93), 14],
-    [(400 * 12 * 8.2 * 0.42) / 0.85 / (8 * 93), 14],
-  ],
+  // Two crosslays of 200 ft, 800 ft of 5 in and 400 ft of 2½ in: all of it; a crosslay 8 in wide has no column for
+  // 5 in hose, 8.2 in wide.
+  hoseFits: ['ft', [200 + 200 + 800 + 400, 1600], [200 + 800 + 400, 1800]],
   // From the tailboard's end at 296 in to the cab's back at 68.
   laddersFit: ['in', [174 + 4, 296 - 68], [248 + 4, 296 - 68]],
   wheelsFit: ['in', [190 + 27, 284], [210 + 27, 230]],

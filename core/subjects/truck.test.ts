@@ -6,7 +6,6 @@ import { compartments, components, envelope, tankBoxes } from '../truck/index.js
 import { withBody } from './body/index.js';
 import { chassisShelf } from './chassis/index.js';
 import { moved } from './equipment/place.js';
-import { hoseShelf, packedHeightIn } from './hose/index.js';
 import { house } from './index.js';
 import { withMount } from './ladders/index.js';
 import { emptyLbPerGal } from './tank/place.js';
@@ -149,13 +148,5 @@ describe('small formulas', () => {
     [3000, 0.95],
   ])('an empty tank for %d gal weighs %d lb a gallon', (gallons, lb) => {
     expect(emptyLbPerGal(gallons)).toBeCloseTo(lb, 9);
-  });
-
-  it('1,000 ft of 5 in stands 12 in high in a bed of 120 by 33 in', () => {
-    const bed = { x0: 0, x1: 120, widthIn: 33 };
-    expect(packedHeightIn(hoseShelf.shipped.part('supply-5'), 1000, bed)).toBeCloseTo(
-      (12_000 * 8.2 * 0.42) / 0.85 / (120 * 33),
-      9,
-    );
   });
 });

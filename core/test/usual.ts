@@ -382,7 +382,7 @@ export const USUAL: UsualKind[] = [
       device: { partId: 'ladder-100-rear', outriggersId: 'two-pairs' },
       pump: { partId: 'pto-1250' },
       tank: { gallons: 300, shapeId: 'rectangular', aftIn: 0 },
-      hose: loaded(...ATTACK, ['main-left', 'supply-4', 800]),
+      hose: loaded(...ATTACK, ['main-left', 'supply-4', 400], ['main-right', 'supply-4', 400]),
       ladders: {
         mountId: 'tunnel-middle',
         ...carried('l', 'extension-35-3', 'extension-28', 'extension-24', 'roof-16', 'attic-10'),
@@ -518,8 +518,9 @@ export const USUAL: UsualKind[] = [
       foam: { partId: 'injection-a-small', gallons: 15 },
       hose: loaded(
         ['reel', 'booster-1', 150],
-        ['tray-left', 'forestry-1.5', 1000],
+        ['tray-left', 'forestry-1.5', 700],
         ['tray-right', 'forestry-1', 500],
+        ['tray-right', 'forestry-1.5', 300],
       ),
       ladders: { mountId: 'flat', lines: [] },
       body: { partId: 'bed-steel', lengthIn: 140, doorsId: 'hinged' },

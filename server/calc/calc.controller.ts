@@ -3,6 +3,7 @@ import { ApiBody, ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { anglesCalculation } from '#core/subjects/angles';
 import { bridge } from '#core/subjects/bridges';
 import { mixing } from '#core/subjects/foaming';
+import { bedHolds } from '#core/subjects/hose';
 import { lineCalculation } from '#core/subjects/lines';
 import { pumpAtFlow } from '#core/subjects/pump';
 import { shuttle } from '#core/subjects/rural';
@@ -12,6 +13,7 @@ import {
   AnglesInput,
   BridgeInput,
   FoamInput,
+  HoseBedInput,
   LineInput,
   PayloadInput,
   PumpInput,
@@ -93,6 +95,13 @@ export class CalcController {
   @ApiOkResponse({ schema: resultSchemas.foam })
   foam(@Body() input: FoamInput) {
     return mixing(input);
+  }
+
+  @Post('hosebed')
+  @HttpCode(200)
+  @ApiOkResponse({ schema: resultSchemas.hosebed })
+  hosebed(@Body() input: HoseBedInput) {
+    return bedHolds(input);
   }
 
   @Post('shuttle')

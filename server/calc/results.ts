@@ -3,6 +3,7 @@ import { report } from '#core/exchange';
 import { anglesCalculation } from '#core/subjects/angles';
 import { bridge } from '#core/subjects/bridges';
 import { mixing } from '#core/subjects/foaming';
+import { bedHolds } from '#core/subjects/hose';
 import { lineCalculation } from '#core/subjects/lines';
 import { pumpAtFlow } from '#core/subjects/pump';
 import { shuttle } from '#core/subjects/rural';
@@ -13,6 +14,7 @@ import type {
   AnglesInput,
   BridgeInput,
   FoamInput,
+  HoseBedInput,
   LineInput,
   PayloadInput,
   PumpInput,
@@ -97,6 +99,13 @@ const FOAM: FoamInput = {
   airCfm: 70,
 };
 
+const HOSE_BED: HoseBedInput = {
+  bed: { lengthIn: 140, widthIn: 34, depthIn: 26 },
+  hose: { flatWidthIn: 8.2, thicknessIn: 0.42, couplingIn: 7, sectionFt: 100, lbPerFt: 1.08 },
+  load: 'flat',
+  fill: 0.85,
+};
+
 const SHUTTLE: ShuttleInput = {
   distanceMiles: 3,
   deliveredShare: 0.9,
@@ -124,6 +133,7 @@ export const resultSchemas = {
   line: shapeOf(lineCalculation(LINE)),
   pump: orNone(shapeOf(pumpAtFlow(PUMP))),
   foam: shapeOf(mixing(FOAM)),
+  hosebed: shapeOf(bedHolds(HOSE_BED)),
   shuttle: shapeOf(shuttle(SHUTTLE)),
   evaluate: shapeOf(report(starterBuild('pumper', 'Shape', 'Shape'))),
 };

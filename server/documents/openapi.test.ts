@@ -25,6 +25,7 @@ describe('the OpenAPI document', () => {
       '/api/calc/bridge',
       '/api/calc/evaluate',
       '/api/calc/foam',
+      '/api/calc/hosebed',
       '/api/calc/line',
       '/api/calc/payload',
       '/api/calc/pump',

@@ -4,6 +4,8 @@ import { partFigure, Shelf } from '../../kernel/index.js';
 import type { BedKind } from '../../truck/index.js';
 import { asideInWords, feet } from '../../units/index.js';
 import { bedsIn, dividersIn, isFlatbed } from './beds.js';
+import { FINISH_NAMES, FINISHES, MOST_FT } from './packing/index.js';
+import type { Finish } from './packing/index.js';
 import { HOSES } from './parts.js';
 import type { Hose } from './parts.js';
 import { REEL_NAMES, REEL_PLACES, reelIdAt, reelsIn } from './reels.js';
@@ -20,6 +22,15 @@ export const hoseShelf = new Shelf<Hose>({
     plain<Hose>('flatWidthIn', 'Flat width', 'in', 0.5, 14),
     plain<Hose>('packedIn', 'Thickness, packed double', 'in', 0.05, 3),
     plain<Hose>('sectionFt', 'Section', 'ft', 5, 200),
+    partFigure.within<Hose>(
+      'couplingIn',
+      'Couplings, across',
+      'in',
+      [0.5, 14],
+      ({ couplingIn }) => couplingIn ?? NaN,
+      (hose, couplingIn) => (hose.couplingIn === undefined ? hose : { ...hose, couplingIn }),
+      { none: 'as usual for its size' },
+    ),
     plain<Hose>('priceCentsPerFt', 'Price for each foot', 'cents', 0, 100_000),
   ],
 });
@@ -79,7 +90,15 @@ export const hoseBlock = block({
       {
         bedId: field.id('Bed', bedName),
         partId: field.part('Hose', 'hose'),
-        lengthFt: field.amount('Length', 'ft', { min: 0, max: 3000 }),
+        lengthFt: field.amount('Length', 'ft', { min: 0, max: MOST_FT }),
+        /** Flat where left out. */
+        finish: field.optional(field.oneOf('Packed as', FINISHES, FINISH_NAMES)),
+        /** Beside the load before it, with its own share of the bed's width; on top of it where left out. */
+        beside: field.optional(field.oneOf('Beside the load before', ['yes'], { yes: 'yes' })),
+        /** The width that it and what lies on it have; an even share where left out. */
+        wideIn: field.optional(field.amount('Width for it', 'in', { min: 2, max: 96, step: 1 })),
+        /** What the department knows of how full it packs; what is usual where left out. */
+        fillPct: field.optional(field.amount('Filled', '%', { min: 30, max: 100, step: 1 })),
       },
       (load, build, names) => ({
         title: bedName(load.bedId, build),
@@ -172,6 +191,50 @@ export const withNewLoad = (
   id = freshId(),
 ): Build =>
   withLoads(build, [...build.hose.loads, { id, bedId, partId, lengthFt: clamped(LENGTH, lengthFt) }]);
+
+/** A load finished otherwise; flat, nothing is said of it. */
+export function withFinish(build: Build, id: string, finish: Finish): Build {
+  return withLoads(
+    build,
+    build.hose.loads.map((load) => {
+      if (load.id !== id) return load;
+      const { finish: _old, ...rest } = load;
+      return finish === 'flat' ? rest : { ...rest, finish };
+    }),
+  );
+}
+
+/** Where a load lies against the one before it in its bed. */
+export const LIES = ['on', 'beside', 'under'] as const;
+export type Lies = (typeof LIES)[number];
+
+/** A load on the one before it, beside it, or under it: they change places then. */
+export function withLying(build: Build, id: string, lies: Lies): Build {
+  const { loads } = build.hose;
+  const load = loads.find((other) => other.id === id);
+  if (!load) return build;
+  const { beside: _old, wideIn, ...rest } = load;
+  if (lies !== 'under') {
+    const lying =
+      lies === 'on' ? rest : { ...rest, ...(wideIn === undefined ? {} : { wideIn }), beside: 'yes' as const };
+    return withLoads(
+      build,
+      loads.map((other) => (other.id === id ? lying : other)),
+    );
+  }
+  const inBed = loadsIn(build, load.bedId);
+  const before = inBed[inBed.indexOf(load) - 1];
+  if (!before) return build;
+  const { beside, wideIn: its, ...above } = before;
+  const [low, high] = [
+    { ...rest, ...(beside ? { beside } : {}), ...(its === undefined ? {} : { wideIn: its }) },
+    above,
+  ];
+  return withLoads(
+    build,
+    loads.map((other) => (other.id === before.id ? low : other.id === id ? high : other)),
+  );
+}
 
 /** What lies in a bed, in order. */
 export const loadsIn = (build: Build, bedId: string): HoseLoad[] =>

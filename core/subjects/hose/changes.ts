@@ -5,6 +5,7 @@ import { feet, within } from '../../units/index.js';
 import { bedsIn, suitsBed } from './beds.js';
 import { hoseShelf, loadsIn, withLoad, withNewLoad } from './block.js';
 import { COUNTED_IN } from './checks.js';
+import { fitChanges } from './fit-changes.js';
 import type { Hose } from './parts.js';
 
 const HOSE: ChangeKind = { id: 'hose', title: 'Hose loads', costs: 'givesUp' };
@@ -17,6 +18,7 @@ const stepOf = ({ sectionFt }: Hose): number => Math.ceil(LONGER_BY_FT / section
 
 /** Loads made shorter where weight or room is short, longer where hose is. */
 export const hoseChanges: Changes[] = [
+  ...fitChanges,
   {
     kind: HOSE,
     helps: ['load', 'hoseFits'],

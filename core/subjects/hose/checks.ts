@@ -1,9 +1,10 @@
-import { atLeast, check, fits, limitKind, reading } from '../../kernel/index.js';
+import { atLeast, limitKind, reading } from '../../kernel/index.js';
 import type { Figure } from '../../kernel/index.js';
 import { beds } from '../../truck/index.js';
 import type { BedKind } from '../../truck/index.js';
-import { hoseSize, inches, IN3_PER_FT3 } from '../../units/index.js';
-import { hoseCarried, hoseFit } from './place.js';
+import { hoseSize, IN3_PER_FT3 } from '../../units/index.js';
+import { hoseFits } from './fits.js';
+import { hoseCarried } from './loads.js';
 
 /** What a profile may ask of the hose. */
 export const hoseLimits = {
@@ -53,19 +54,7 @@ export const supplyConnections = reading('hose', [hoseCarried], (all) => {
 });
 
 export const hoseChecks = [
-  check('hose', { id: 'hoseFits', title: 'Hose fits its beds', steps: ['hose'] }, [hoseFit], (fit) => {
-    if (fit.length === 0) return null;
-    const { bedName, neededIn, depthIn } = fit.reduce((worst, next) =>
-      next.neededIn - next.depthIn > worst.neededIn - worst.depthIn ? next : worst,
-    );
-    return fits(
-      neededIn,
-      depthIn,
-      neededIn > depthIn
-        ? `${bedName}: the hose stands ${inches(neededIn)} high in a bed ${inches(depthIn)} deep.`
-        : `Fullest is ${bedName.toLowerCase()}: ${inches(neededIn)} of ${inches(depthIn)}.`,
-    );
-  }),
+  hoseFits,
   least(
     'hoseBeds',
     'hoseBedFt3',

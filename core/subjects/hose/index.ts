@@ -18,12 +18,17 @@ export {
   withCrosslaysAt,
   withDividerAt,
   withDividers,
+  withFinish,
   withLoad,
+  withLying,
   withNewLoad,
   withReel,
 } from './block.js';
 export type { HoseLoad } from './block.js';
-export { packedHeightIn } from './place.js';
+export { bedded, chosenLoads } from './loads.js';
+export type { BeddedLoad } from './loads.js';
+export { bedHolds } from './packing/index.js';
+export type { HoseBedInput } from './packing/index.js';
 
 /** The hose in its beds: loads, crosslays, trays, the reel. */
 export const hose: Subject = {
