@@ -12,6 +12,7 @@ import { foaming } from './foaming';
 import { frame } from './frame';
 import { grades } from './grades';
 import { ground } from './ground';
+import { hose } from './hose';
 import { items } from './items';
 import { limits } from './limits';
 import { lines } from './lines';
@@ -32,6 +33,7 @@ const FACES: Readonly<Record<string, Face>> = {
   weights,
   frame,
   limits,
+  hose,
   plumbing,
   lines,
   foaming,

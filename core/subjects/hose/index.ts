@@ -27,6 +27,9 @@ export {
 export type { HoseLoad } from './block.js';
 export { bedded, chosenLoads } from './loads.js';
 export type { BeddedLoad } from './loads.js';
+export { bedsTable, overIt } from './tables.js';
+export { bedInWords, bedViews } from './views.js';
+export type { BedView, BedViews, LoadView } from './views.js';
 export { bedHolds } from './packing/index.js';
 export type { HoseBedInput } from './packing/index.js';
 
@@ -52,6 +55,8 @@ export const hose: Subject = {
   grips: dividerGrips,
   questions: [bumperLine],
   common: supplyConnections,
+  caution:
+    'Hose is pulled and packed by people: how it is loaded, and how full, is the department’s own practice, and a bed is tried with the real hose before it is built.',
   sentence: ({ build }) => {
     const loads = build.hose.loads.filter(({ lengthFt }) => lengthFt > 0);
     if (loads.length === 0) return 'No hose shall be carried.';

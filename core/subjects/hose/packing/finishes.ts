@@ -2,9 +2,9 @@
 export const FINISHES = ['flat', 'edge', 'horseshoe', 'shoulder', 'rolls'] as const;
 export type Finish = (typeof FINISHES)[number];
 export const FINISH_NAMES: Record<Finish, string> = {
-  flat: 'Flat load',
-  edge: 'Accordion, on edge',
-  horseshoe: 'Horseshoe, on edge',
+  flat: 'Flat',
+  edge: 'Accordion',
+  horseshoe: 'Horseshoe',
   shoulder: 'Shoulder loads',
   rolls: 'Rolls',
 };
