@@ -1,6 +1,6 @@
 import { reading } from '../../kernel/index.js';
 import type { Row, TableOf } from '../../kernel/index.js';
-import { counted, feet, formatWhole, inches, lb, within } from '../../units/index.js';
+import { feet, formatWhole, inches, lb, within } from '../../units/index.js';
 import { bedded, packable } from './loads.js';
 import type { BeddedLoad } from './loads.js';
 import { bedHolds, FINISH_NAMES } from './packing/index.js';
