@@ -109,8 +109,15 @@ describe('pairs of changes', () => {
 
 describe('what is asked of it', () => {
   it('nothing where nothing is wrong', () => {
-    expect(troubled(brush)).toEqual([]);
-    expect(adviceFor(brush)).toEqual({ looked: 0, weighed: 0, advice: [], obstacles: [] });
+    // Its hose lies over the tank, higher than a hand reaches from the ground.
+    const within = withLimit(
+      house.limits,
+      withOwnProfile(brush, copiedProfile(house.limits, brush, 'ours', 'Ours')),
+      'gripIn',
+      { value: 100 },
+    );
+    expect(troubled(within)).toEqual([]);
+    expect(adviceFor(within)).toEqual({ looked: 0, weighed: 0, advice: [], obstacles: [] });
   });
 
   it('only the checks that are named', () => {

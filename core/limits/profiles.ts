@@ -78,6 +78,7 @@ const HANDS: Record<string, number> = {
   stretchFloorFt: 50,
   energyMin: 60,
   energyDriveMin: 40,
+  gripIn: 66,
 };
 /** Water on 100 ft² of floor that burns, and foam on fuel, a minute: rules of thumb. */
 const FIRES: Record<string, number> = { fireGpm: 100 / 3, spillGpm: 10, alcoholGpm: 20 };

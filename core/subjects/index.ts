@@ -30,6 +30,7 @@ import { moneySubject } from './money/index.js';
 import { operating } from './operating/index.js';
 import { parts } from './parts/index.js';
 import { plumbing } from './plumbing/index.js';
+import { pulling } from './pulling/index.js';
 import { pump } from './pump/index.js';
 import { pumping } from './pumping/index.js';
 import { ride } from './ride/index.js';
@@ -79,6 +80,7 @@ export const house = new House(
     tank,
     foam,
     hose,
+    pulling,
     lines,
     foaming,
     air,

@@ -75,6 +75,8 @@ export interface BodyPlace {
   deckIn: number;
   plateIn: number;
   flatbed: boolean;
+  /** Top of the tailboard; none behind an open bed. */
+  tailboardIn: number | null;
   compartmentDepthIn: number;
 }
 export const bodyPlace = port<BodyPlace>('body');

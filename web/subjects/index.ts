@@ -19,6 +19,7 @@ import { lines } from './lines';
 import { money } from './money';
 import { operating } from './operating';
 import { plumbing } from './plumbing';
+import { pulling } from './pulling';
 import { rolling } from './rolling';
 import { rural } from './rural';
 import { service } from './service';
@@ -34,6 +35,7 @@ const FACES: Readonly<Record<string, Face>> = {
   frame,
   limits,
   hose,
+  pulling,
   plumbing,
   lines,
   foaming,

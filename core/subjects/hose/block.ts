@@ -56,6 +56,8 @@ export const hoseBlock = block({
     crosslaysAt: field.optional(
       field.oneOf('Where the crosslays lie', CROSSLAY_PLACES, CROSSLAY_PLACE_NAMES),
     ),
+    /** Steps under the sides of the pump house, from which crosslays are reached. */
+    boards: field.optional(field.oneOf('Steps at the pump house', ['yes'], { yes: 'yes' })),
     /** How high the walls of the main bed stand over its floor; as usual where left out. */
     wallsIn: field.optional(field.amount('Walls of the hose bed', 'in', { min: 6, max: 60, step: 1 })),
     /** How wide the main bed is inside its walls; between the compartments where left out. */
@@ -207,6 +209,11 @@ export function withFinish(build: Build, id: string, finish: Finish): Build {
 /** Where a load lies against the one before it in its bed. */
 export const LIES = ['on', 'beside', 'under'] as const;
 export type Lies = (typeof LIES)[number];
+export const LIES_NAMES: Record<Lies, string> = {
+  on: 'on the one before',
+  beside: 'beside it, with a width of its own',
+  under: 'under it: they change places',
+};
 
 /** A load on the one before it, beside it, or under it: they change places then. */
 export function withLying(build: Build, id: string, lies: Lies): Build {
@@ -234,6 +241,14 @@ export function withLying(build: Build, id: string, lies: Lies): Build {
     build,
     loads.map((other) => (other.id === before.id ? low : other.id === id ? high : other)),
   );
+}
+
+/** The id of the load that comes next in a bed: the same for the same build, so that what is taken back is as before. */
+export function nextIdIn(build: Build, bedId: string): string {
+  const taken = new Set(build.hose.loads.map(({ id }) => id));
+  let nth = loadsIn(build, bedId).length + 1;
+  while (taken.has(`${bedId}-${nth}`)) nth++;
+  return `${bedId}-${nth}`;
 }
 
 /** What lies in a bed, in order. */

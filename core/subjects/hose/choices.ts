@@ -5,15 +5,36 @@ import { counted, formatWhole } from '../../units/index.js';
 import { pumpIn, pumpShelf } from '../pump/index.js';
 import { bedsIn, isDivided, isFlatbed, suitsBed } from './beds.js';
 import type { Bed } from './beds.js';
-import { hoseBlock, hoseShelf, loadsIn, USUAL_HOSE_FT, withLoad, withNewLoad, withReel } from './block.js';
+import { boardsChoice } from './boards.js';
+import {
+  hoseBlock,
+  hoseShelf,
+  LIES,
+  LIES_NAMES,
+  loadsIn,
+  nextIdIn,
+  USUAL_HOSE_FT,
+  withFinish,
+  withLoad,
+  withLying,
+  withNewLoad,
+  withReel,
+} from './block.js';
 import type { HoseLoad } from './block.js';
+import { FINISH_NAMES, FINISHES } from './packing/index.js';
 import { dividerChoices, wallChoices } from './main-bed.js';
 import { REEL_NAMES, REEL_PLACES, reelIdAt, reelsIn } from './reels.js';
 
-/** What can be chosen of one load, or of a bed with none. */
-function loadChoices(build: Build, bed: Bed, load: HoseLoad | undefined, nth: number): Choice[] {
+/** What can be chosen of one load, or of room for one more. */
+function loadChoices(
+  build: Build,
+  bed: Bed,
+  load: HoseLoad | undefined,
+  nth: number,
+  loadId: string,
+): Choice[] {
   const stock = hoseShelf.in(build);
-  const more = nth === 0 ? '' : `-${load!.id}`;
+  const more = nth === 0 ? '' : `-${loadId}`;
   const named = nth === 0 ? bed.name : `${bed.name}, load ${nth + 1}`;
   const pick: Choice = {
     kind: 'pick',
@@ -25,11 +46,39 @@ function loadChoices(build: Build, bed: Bed, load: HoseLoad | undefined, nth: nu
       ...partOptions(
         stock.all().filter((hose) => suitsBed(bed, hose)),
         ({ id }) => id === load?.partId,
-        ({ id }) => (load ? withLoad(build, load.id, { partId: id }) : withNewLoad(build, bed.id, id)),
+        ({ id }) =>
+          load ? withLoad(build, load.id, { partId: id }) : withNewLoad(build, bed.id, id, undefined, loadId),
       ),
     ],
   };
   if (!load) return [pick];
+  const finish: Choice = {
+    kind: 'pick',
+    id: `${bed.id}-finish${more}`,
+    title: `${named}, packed as`,
+    compact: true,
+    options: FINISHES.map((of) => ({
+      id: of,
+      label: FINISH_NAMES[of],
+      chosen: (load.finish ?? 'flat') === of,
+      build: (load.finish ?? 'flat') === of ? build : withFinish(build, load.id, of),
+    })),
+  };
+  const lying: Choice = {
+    kind: 'pick',
+    id: `${bed.id}-lies${more}`,
+    title: `${named}, lies`,
+    compact: true,
+    options: LIES.map((lies) => {
+      const chosen = lies === (load.beside ? 'beside' : 'on');
+      return {
+        id: lies,
+        label: LIES_NAMES[lies],
+        chosen,
+        build: chosen ? build : withLying(build, load.id, lies),
+      };
+    }),
+  };
   const length = {
     ...hoseBlock.fields.loads.fields.lengthFt,
     title: `Length in ${named.toLowerCase()}`,
@@ -41,6 +90,19 @@ function loadChoices(build: Build, bed: Bed, load: HoseLoad | undefined, nth: nu
     amountChoice(`${bed.id}-length${more}`, length, load.lengthFt, (lengthFt) =>
       withLoad(build, load.id, { lengthFt }),
     ),
+    ...(bed.kind === 'reel' ? [] : [finish]),
+    ...(nth > 0 ? [lying] : []),
+  ];
+}
+
+/** What can be chosen of a bed: each load in it, and one more where it has some. */
+function bedChoices(build: Build, bed: Bed): Choice[] {
+  const loads = loadsIn(build, bed.id);
+  const more =
+    loads.length === 0 || (bed.kind !== 'reel' && build.hose.loads.length < hoseBlock.fields.loads.most);
+  return [
+    ...loads.flatMap((load, nth) => loadChoices(build, bed, load, nth, load.id)),
+    ...(more ? loadChoices(build, bed, undefined, loads.length, nextIdIn(build, bed.id)) : []),
   ];
 }
 
@@ -103,11 +165,7 @@ export function absentHose(build: Build): AbsentChoice[] {
 export const hoseChoices = (build: Build, evaluated: () => Evaluation): Choice[] => [
   ...wallChoices(build, evaluated),
   ...dividerChoices(build, evaluated),
+  ...boardsChoice(build),
   reelChoice(build),
-  ...bedsIn(build).flatMap((bed) => {
-    const loads = loadsIn(build, bed.id);
-    return loads.length === 0
-      ? loadChoices(build, bed, undefined, 0)
-      : loads.flatMap((load, nth) => loadChoices(build, bed, load, nth));
-  }),
+  ...bedsIn(build).flatMap((bed) => bedChoices(build, bed)),
 ];

@@ -25,6 +25,7 @@ export {
   withReel,
 } from './block.js';
 export type { HoseLoad } from './block.js';
+export { boards, withBoards } from './boards.js';
 export { bedded, chosenLoads } from './loads.js';
 export type { BeddedLoad } from './loads.js';
 export { bedsTable, overIt } from './tables.js';

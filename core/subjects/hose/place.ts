@@ -5,6 +5,7 @@ import type { BedPlace } from '../../truck/index.js';
 import { feet } from '../../units/index.js';
 import { chosenChassis } from '../chassis/index.js';
 import { bedsOfBuild } from './bed-places.js';
+import { boardComponents } from './boards.js';
 import { bedded } from './loads.js';
 import type { Finish } from './packing/index.js';
 import type { Hose } from './parts.js';
@@ -104,8 +105,9 @@ const reelComponents = reading('hose', [reelsThere], (reels) =>
 /** The hose in its beds, the reels that some of it is wound on, and the module that some of it lies in. */
 export const hoseComponents = reading(
   'hose',
-  [bedded, crosslayModule, reelComponents],
-  (loads, module, reels) => [
+  [bedded, crosslayModule, reelComponents, boardComponents],
+  (loads, module, reels, steps) => [
+    ...steps,
     ...module,
     ...reels,
     ...loads.map(({ id, hose, lengthFt, bed, box, center, finish }): Component =>

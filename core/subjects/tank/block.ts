@@ -70,6 +70,10 @@ export const tankBlock = block({
       step: 1,
       usual: [0, 120],
     }),
+    /** By how much its top is lower than its shape has it: it is as much longer for its gallons. */
+    lowerIn: field.optional(
+      field.amount('Top of the tank lower', 'in', { min: 0, max: 30, step: 1, usual: [0, 16] }),
+    ),
   },
   empty: { gallons: 0, shapeId: 'rectangular', aftIn: 0 },
   fromVersion2: (file) => {
@@ -89,6 +93,12 @@ export const withTank = (
   build: Build,
   tank: Partial<Pick<Build['tank'], 'gallons' | 'shapeId' | 'aftIn'>>,
 ): Build => withBlock(build, 'tank', tank);
+
+/** The top of the tank lower by so much, in; at 0 nothing is said of it. */
+export function withTankLower(build: Build, lowerIn: number): Build {
+  const { lowerIn: _old, ...rest } = build.tank;
+  return { ...build, tank: lowerIn > 0 ? { ...rest, lowerIn } : rest };
+}
 
 /** The tank moved to a whole inch behind the front of the body, as far as its field allows. */
 export const withTankAt = (build: Build, aftIn: number): Build =>

@@ -13,7 +13,7 @@ import {
   tankSentence,
 } from './work.js';
 
-export { withTank } from './block.js';
+export { withTank, withTankLower } from './block.js';
 export { centerOfBoxes, foamBoxes, USABLE_FRACTION } from './place.js';
 export { capacityGal, fillTank, tank as tankCalculation } from './filling.js';
 export type { TankResult } from './filling.js';

@@ -43,6 +43,20 @@ export const chosenShape = reading(
   ({ shapeId }, stock) => stock.part(shapeId),
 );
 
+/** No part of a tank is cut lower, in. */
+const LOWEST_PART_IN = 6;
+
+/** A shape whose top is cut lower by so much, its upper part first, in. */
+export function lowerShape(shape: TankShape, lowerIn: number): TankShape {
+  let leftIn = lowerIn;
+  const sections = shape.sections.toReversed().map((section) => {
+    const byIn = Math.min(leftIn, Math.max(0, section.heightIn - LOWEST_PART_IN));
+    leftIn -= byIn;
+    return { ...section, heightIn: section.heightIn - byIn };
+  });
+  return { ...shape, sections: sections.toReversed() };
+}
+
 /** The boxes of a tank that holds `gallons`: the shape gives the section, the gallons give the length. */
 export function boxesOf(shape: TankShape, gallons: number, frontIn: number, bottomIn: number): TankBox[] {
   if (gallons === 0) return [];
@@ -80,8 +94,9 @@ const contents = reading(
 export const boxesPlace = provide(
   tankBoxes,
   [fromBuild(({ tank }) => tank), contents, chosenShape, bodyPlace, pumpHouse, footing, wheelOpening],
-  ({ aftIn }, { waterGal, foamGal }, shape, body, house, on, wheels) => {
+  ({ aftIn, lowerIn = 0 }, { waterGal, foamGal }, whole, body, house, on, wheels) => {
     const gallons = waterGal + foamGal;
+    const shape = lowerShape(whole, lowerIn);
     const front = house?.at === 'bodyFront' ? house.x1 : body.frontIn;
     const at = (bottomIn: number) => boxesOf(shape, gallons, front + CLEAR_OF_FRONT_IN + aftIn, bottomIn);
     const boxes = at(body.deckIn + CRADLE_IN);

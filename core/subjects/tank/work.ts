@@ -17,7 +17,7 @@ import {
 import type { ChangeKind, Changes, Choice, Evaluation, Figure, Grip, Question } from '../../kernel/index.js';
 import { tankBoxes, tankSpace } from '../../truck/index.js';
 import { gal, gpm, inches, inShort, one, within } from '../../units/index.js';
-import { tankBlock, tankShelf, withTank, withTankAt } from './block.js';
+import { tankBlock, tankShelf, withTank, withTankAt, withTankLower } from './block.js';
 import { aroundBoxes, chosenShape, endOf } from './place.js';
 
 export const tankLimits = { tankGal: limitKind('Water carried', 'gal', 'least', 0, 5000) };
@@ -64,9 +64,11 @@ export const tankFigures: Figure[] = [
 
 const PLACE: ChangeKind = { id: 'tankPlace', title: 'Place of the tank' };
 const SIZE: ChangeKind = { id: 'tankSize', title: 'Size of the tank', costs: 'givesUp' };
+const LOWER: ChangeKind = { id: 'tankLower', title: 'Top of the tank' };
 const SHAPE: ChangeKind = { id: 'tankShape', title: 'Shape of the tank' };
 /** Steps in which the tank is moved and made smaller when advice looks at it; and the round sizes that are larger. */
 const MOVED_BY_IN = 2;
+const LOWERED_BY_IN = 2;
 const SMALLER_BY_GAL = 50;
 const LARGER_BY_GAL = { structural: 50, brush: 10 };
 const LEAST_TANK_GAL = 50;
@@ -117,8 +119,36 @@ export const tankChanges: Changes[] = [
     },
   },
   {
+    kind: LOWER,
+    helps: ['grip', 'height'],
+    offer: ({ build }) => {
+      const now = build.tank.lowerIn ?? 0;
+      return build.tank.gallons === 0
+        ? []
+        : [
+            inSteps(
+              LOWER,
+              range(now, tankBlock.fields.lowerIn.usual![1], LOWERED_BY_IN).map((lowerIn) => ({
+                label: `Top of the tank ${inches(lowerIn - now)} lower, and the hose bed on it`,
+                edit: (on) => withTankLower(on, lowerIn),
+              })),
+            ),
+          ];
+    },
+  },
+  {
     kind: SHAPE,
-    helps: ['load', 'height', 'room', 'hoseBeds', 'compartments', 'tankFits', 'hoseFits', 'laddersFit'],
+    helps: [
+      'grip',
+      'load',
+      'height',
+      'room',
+      'hoseBeds',
+      'compartments',
+      'tankFits',
+      'hoseFits',
+      'laddersFit',
+    ],
     offer: ({ build }) => {
       const stock = tankShelf.in(build);
       if (build.tank.gallons === 0) return [];
@@ -136,6 +166,9 @@ export const tankChanges: Changes[] = [
 export const tankChoices = (build: Build): Choice[] => [
   amountChoice('gallons', tankBlock.fields.gallons, build.tank.gallons, (gallons) =>
     withTank(build, { gallons }),
+  ),
+  amountChoice('lower', tankBlock.fields.lowerIn, build.tank.lowerIn ?? 0, (lowerIn) =>
+    lowerIn === (build.tank.lowerIn ?? 0) ? build : withTankLower(build, lowerIn),
   ),
   amountChoice('place', tankBlock.fields.aftIn, build.tank.aftIn, (aftIn) => withTank(build, { aftIn })),
   {
