@@ -124,7 +124,7 @@ export interface Compartment extends Box {
 }
 export const compartments = port<Compartment[]>('body');
 
-export type BedKind = 'main' | 'crosslay' | 'well' | 'reel' | 'tray';
+export type BedKind = 'main' | 'crosslay' | 'well' | 'reel' | 'tray' | 'own';
 
 /** A place for hose with its inside size. */
 export interface BedPlace {

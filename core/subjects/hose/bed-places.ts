@@ -15,7 +15,9 @@ import type { BedPlace, BodyPlace } from '../../truck/index.js';
 import { hoseWells } from '../bumper/index.js';
 import { chosenChassis } from '../chassis/index.js';
 import { skid } from '../pump/index.js';
-import { bedsIn, dividersIn } from './beds.js';
+import { dividersIn } from './beds.js';
+import { bedsOfBuild } from './beds-of-build.js';
+import { placeOfOwn } from './own-beds.js';
 import type { Bed } from './beds.js';
 
 /** Walls and floors of beds, in. */
@@ -58,12 +60,6 @@ function bedFloor(body: BodyPlace, boxes: readonly TankBox[]): { floorIn: number
     x0: Math.max(body.frontIn, ...above.map((b) => b.frontIn + b.lengthIn)) + WALL_IN,
   };
 }
-
-/** The beds of the build; what they follow from is settled so that an edit of anything else leaves them be. */
-export const bedsOfBuild = {
-  ...reading('hose', [fromBuild((build) => build)], bedsIn),
-  settles: true as const,
-};
 
 const dividers = settling('hose', [fromBuild(({ hose }) => hose)], (hose) => dividersIn({ hose }));
 
@@ -217,6 +213,7 @@ export const bedsPlace = provide(
           runs: 'along',
         };
       },
+      own: ({ own }) => placeOfOwn(own!, body, house),
       reel: ({ reelAt }) => {
         const over = skidAt && !skidAt.behindCab ? skidAt.heightIn : 0;
         const aside = body.widthIn / 2 - REEL_IN.inside - REEL_IN.wide / 2;

@@ -3,6 +3,8 @@ import type { BedKind } from '../../truck/index.js';
 import { bodyShelf } from '../body/index.js';
 import { wellsIn } from '../bumper/index.js';
 import { pumpIn } from '../pump/index.js';
+import type { OwnBed } from './block.js';
+import { OWN_BED_NAMES } from './own-bed-kinds.js';
 import type { Hose } from './parts.js';
 import { REEL_NAMES, reelsIn } from './reels.js';
 import type { ReelPlace, Reeled } from './reels.js';
@@ -19,10 +21,14 @@ export interface Bed {
   /** Of a reel: where it stands, and whether it is there without hose on it. */
   reelAt?: ReelPlace;
   bare?: boolean;
+  /** Of a bed that the department adds. */
+  own?: OwnBed;
 }
 
 /** What decides which beds a build has. */
-export type Bedded = Pick<Build, 'pump' | 'bumper' | 'parts' | 'body' | 'device'> & Divided & Reeled;
+export type Bedded = Pick<Build, 'pump' | 'bumper' | 'parts' | 'body' | 'device'> &
+  Divided &
+  Reeled & { hose: { beds?: OwnBed[] } };
 
 const bed = (id: string, name: string, kind: BedKind, side: Bed['side'] = 0, nth = 0): Bed => ({
   id,
@@ -90,6 +96,19 @@ export const isFlatbed = (build: Pick<Build, 'body' | 'parts'>): boolean =>
 /** Whether the main beds can be divided: not beside a ladder, nor where there are none. */
 export const isDivided = (build: Bedded): boolean => !isFlatbed(build) && build.device.partId === undefined;
 
+/** Beds that the department adds; those of one kind are told apart by their number. */
+function ownBedsOf({ hose }: Bedded): Bed[] {
+  const all = hose.beds ?? [];
+  return all.map((own, i) => {
+    const alike = all.filter(({ at }) => at === own.at);
+    const name = OWN_BED_NAMES[own.at];
+    return {
+      ...bed(own.id, alike.length > 1 ? `${name} ${alike.indexOf(own) + 1}` : name, 'own', 0, i),
+      own,
+    };
+  });
+}
+
 /** The beds that follow from what was chosen: bumper, pump, reels, body, device. */
 export function bedsIn(build: Bedded): Bed[] {
   const flatbed = isFlatbed(build);
@@ -103,6 +122,7 @@ export function bedsIn(build: Bedded): Bed[] {
       reelAt: at,
       bare,
     })),
+    ...ownBedsOf(build),
     ...(flatbed ? trays : build.device.partId !== undefined ? besideLadder : mainBeds(build)),
   ];
 }

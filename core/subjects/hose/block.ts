@@ -2,8 +2,9 @@ import { block, clamped, field, freshId, linesIn, settled, withLine } from '../.
 import type { BlockOf, Build, Problem } from '../../build/index.js';
 import { partFigure, Shelf } from '../../kernel/index.js';
 import type { BedKind } from '../../truck/index.js';
-import { asideInWords, feet } from '../../units/index.js';
+import { asideInWords, feet, inches } from '../../units/index.js';
 import { bedsIn, dividersIn, isFlatbed } from './beds.js';
+import { OWN_BED_NAMES, OWN_BEDS } from './own-bed-kinds.js';
 import { FINISH_NAMES, FINISHES, MOST_FT } from './packing/index.js';
 import type { Finish } from './packing/index.js';
 import { HOSES } from './parts.js';
@@ -85,6 +86,34 @@ export const hoseBlock = block({
         ({ at }) => ({ title: 'Reel', words: REEL_NAMES[at] }),
       ),
     ),
+    /** Beds beyond those that pump, bumper and body bring. */
+    beds: field.optional(
+      field.lines(
+        'Further hose beds',
+        'Hose bed',
+        12,
+        {
+          at: field.oneOf('Where it is', OWN_BEDS, OWN_BED_NAMES),
+          lengthIn: field.amount('Length inside, along the hose', 'in', { min: 8, max: 200, step: 1 }),
+          wideIn: field.amount('Width inside', 'in', { min: 3, max: 96, step: 1 }),
+          deepIn: field.amount('Depth inside', 'in', { min: 3, max: 72, step: 1 }),
+          xIn: field.optional(
+            field.amount('Front, behind the front axle', 'in', { min: -120, max: 500, step: 1 }),
+          ),
+          yIn: field.optional(
+            field.amount('Middle, to the officer’s side', 'in', { min: -60, max: 60, step: 1 }),
+          ),
+          floorIn: field.optional(
+            field.amount('Floor over the ground', 'in', { min: 10, max: 140, step: 1 }),
+          ),
+          slides: field.optional(field.oneOf('Slides out', ['yes'], { yes: 'yes' })),
+        },
+        ({ at, lengthIn, wideIn, deepIn }) => ({
+          title: OWN_BED_NAMES[at],
+          words: `${inches(lengthIn)} × ${inches(wideIn)} × ${inches(deepIn)}`,
+        }),
+      ),
+    ),
     loads: field.lines(
       'Hose loads',
       'Hose load',
@@ -125,6 +154,7 @@ declare module '../../build/build.js' {
   }
 }
 
+export type OwnBed = NonNullable<Build['hose']['beds']>[number];
 export type HoseLoad = Build['hose']['loads'][number];
 const { lengthFt: LENGTH } = hoseBlock.fields.loads.fields;
 const { yIn: DIVIDER_Y } = hoseBlock.fields.dividers.fields;
@@ -136,6 +166,7 @@ export const USUAL_HOSE_FT: Record<BedKind, number> = {
   well: 200,
   reel: 300,
   tray: 800,
+  own: 600,
 };
 
 const withLoads = (build: Build, loads: HoseLoad[]): Build => ({ ...build, hose: { ...build.hose, loads } });

@@ -1,6 +1,7 @@
 import type { Build } from '../../build/index.js';
 import { amountChoice, NONE, partOptions } from '../../kernel/index.js';
 import type { AbsentChoice, Choice, Evaluation } from '../../kernel/index.js';
+import { beds } from '../../truck/index.js';
 import { counted, formatWhole } from '../../units/index.js';
 import { pumpIn, pumpShelf } from '../pump/index.js';
 import { bedsIn, isDivided, isFlatbed, suitsBed } from './beds.js';
@@ -21,6 +22,7 @@ import {
   withReel,
 } from './block.js';
 import type { HoseLoad } from './block.js';
+import { ownBedChoices } from './own-beds.js';
 import { FINISH_NAMES, FINISHES } from './packing/index.js';
 import { dividerChoices, wallChoices } from './main-bed.js';
 import { REEL_NAMES, REEL_PLACES, reelIdAt, reelsIn } from './reels.js';
@@ -167,5 +169,10 @@ export const hoseChoices = (build: Build, evaluated: () => Evaluation): Choice[]
   ...dividerChoices(build, evaluated),
   ...boardsChoice(build),
   reelChoice(build),
+  ...ownBedChoices(build, (id) =>
+    evaluated()
+      .read(beds)
+      .find((bed) => bed.id === id),
+  ),
   ...bedsIn(build).flatMap((bed) => bedChoices(build, bed)),
 ];

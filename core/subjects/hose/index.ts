@@ -26,6 +26,7 @@ export {
 } from './block.js';
 export type { HoseLoad } from './block.js';
 export { boards, withBoards } from './boards.js';
+export { withOwnBed, withOwnBedSaid } from './own-beds.js';
 export { bedded, chosenLoads } from './loads.js';
 export type { BeddedLoad } from './loads.js';
 export { bedsTable, overIt } from './tables.js';

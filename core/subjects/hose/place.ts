@@ -1,11 +1,11 @@
 import { boxOf, component, madeOf, fromBuild, reading, settling } from '../../kernel/index.js';
 import type { Box, Component, Taking } from '../../kernel/index.js';
 import { alongFrame, beds, bodyPlace } from '../../truck/index.js';
-import type { BedPlace } from '../../truck/index.js';
 import { feet } from '../../units/index.js';
 import { chosenChassis } from '../chassis/index.js';
-import { bedsOfBuild } from './bed-places.js';
+import { bedsOfBuild } from './beds-of-build.js';
 import { boardComponents } from './boards.js';
+import { boxOfBed, ownBedComponents } from './own-beds.js';
 import { bedded } from './loads.js';
 import type { Finish } from './packing/index.js';
 import type { Hose } from './parts.js';
@@ -37,12 +37,12 @@ const reelsThere = settling(
       .map(({ id }) => places.find((place) => place.id === id)!),
 );
 
-const boxOfBed = ({ x0, x1, yCenter, widthIn, floorIn, depthIn }: BedPlace): Box =>
-  boxOf(x0, x1, yCenter - widthIn / 2, yCenter + widthIn / 2, floorIn, floorIn + depthIn);
-
 /** The openings of the crosslays in the pump house, and what reels take from the compartments. */
 export const hoseTakes = reading('hose', [beds, alongFrame, reelsThere], (all, along, reels): Taking[] => [
-  { from: 'compartments', boxes: reels.map(boxOfBed) },
+  {
+    from: 'compartments',
+    boxes: [...reels, ...all.filter(({ kind }) => kind === 'own')].map(boxOfBed),
+  },
   {
     from: 'pumpHouse',
     boxes: all.filter(({ kind }) => kind === 'crosslay' && !along['preconnects']).map(boxOfBed),
@@ -105,9 +105,10 @@ const reelComponents = reading('hose', [reelsThere], (reels) =>
 /** The hose in its beds, the reels that some of it is wound on, and the module that some of it lies in. */
 export const hoseComponents = reading(
   'hose',
-  [bedded, crosslayModule, reelComponents, boardComponents],
-  (loads, module, reels, steps) => [
+  [bedded, crosslayModule, reelComponents, boardComponents, ownBedComponents],
+  (loads, module, reels, steps, own) => [
     ...steps,
+    ...own,
     ...module,
     ...reels,
     ...loads.map(({ id, hose, lengthFt, bed, box, center, finish }): Component =>

@@ -8,7 +8,7 @@ import { pumpIn } from '../pump/index.js';
 export interface Fed {
   id: string;
   name: string;
-  what: 'crosslay' | 'well' | 'reel' | 'main' | 'tray' | 'deckMonitor' | 'bumperMonitor' | 'waterway';
+  what: 'crosslay' | 'well' | 'reel' | 'main' | 'tray' | 'own' | 'deckMonitor' | 'bumperMonitor' | 'waterway';
   /** Whether a truck of its kind has it piped: hose that lies loose in a bed seldom is. */
   usual: boolean;
   /** The largest attack hose that lies there, in; 0 where there is none. */
@@ -33,7 +33,13 @@ export function fedBy(build: Build): Fed[] {
     });
     const hoseIn = Math.max(0, ...attack.map(({ partId }) => hoses.part(partId).sizeIn));
     const usual = kind === 'crosslay' || kind === 'well' || (kind === 'reel' && hoseIn > 0);
-    return { id, name, what: kind, usual: usual || (kind === 'main' && hoseIn > 0), hoseIn };
+    return {
+      id,
+      name,
+      what: kind,
+      usual: usual || ((kind === 'main' || kind === 'own') && hoseIn > 0),
+      hoseIn,
+    };
   });
   const deck = build.fittings.lines
     .filter(({ partId }) => fittingShelf.in(build).find(partId)?.shape === 'deckMonitor')

@@ -156,6 +156,7 @@ const PIPED: Record<Fed['what'], { at: Place; sizeIn: (hoseIn: number) => number
   well: { at: 'front', sizeIn: (hoseIn) => (hoseIn >= 2.5 ? 2.5 : 2) },
   reel: { at: 'rear', sizeIn: () => 1 },
   main: { at: 'rear', sizeIn: (hoseIn) => (hoseIn >= 2.5 ? 2.5 : 2) },
+  own: { at: 'rear', sizeIn: (hoseIn) => (hoseIn >= 2.5 ? 2.5 : 2) },
   tray: { at: 'rear', sizeIn: () => 1.5 },
   deckMonitor: { at: 'top', sizeIn: () => 3 },
   bumperMonitor: { at: 'front', sizeIn: () => 2 },

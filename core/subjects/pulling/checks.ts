@@ -40,7 +40,7 @@ const grip = check(
       unit: 'in',
       state: null,
       basis: limit.basis,
-      words: `${named(worst)}: its top is ${inches(worst.gripIn)} over ${worst.stand.name}; ${inches(limit.value)} are advised.${others > 0 ? ` So are ${others} more.` : ''}`,
+      words: `${named(worst)}: its top is ${inches(worst.gripIn)} over ${worst.stand.name}; ${inches(limit.value)} are advised.${others > 0 ? ` ${others} more are higher than that, too.` : ''}`,
     };
   },
 );

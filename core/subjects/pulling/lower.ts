@@ -48,7 +48,7 @@ function ways(
   return [
     ...tank.map((by) => ({
       id: `tank-${by}`,
-      name: `Hose bed ${inches(by)} lower, the tank as much`,
+      name: `Bed ${inches(by)} lower`,
       kind: 'main' as const,
       build: withTankLower(build, now + by),
     })),
@@ -56,7 +56,7 @@ function ways(
       ? [
           {
             id: 'module',
-            name: 'Crosslays in a module behind the pump',
+            name: 'Crosslays in a module',
             kind: 'crosslay' as const,
             build: withCrosslaysAt(build, 'behind'),
           },

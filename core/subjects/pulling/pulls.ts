@@ -25,6 +25,7 @@ const PULLED: Record<BedPlace['kind'], string> = {
   well: 'ahead, to either side',
   main: 'to the rear',
   tray: 'to the rear',
+  own: 'out of its open end',
   reel: 'off its reel',
 };
 
@@ -65,7 +66,7 @@ export const pullsWithin = (
       const there =
         bed.kind === 'crosslay'
           ? of.boards
-          : bed.kind === 'main' || bed.kind === 'tray'
+          : bed.kind === 'main' || (bed.kind === 'own' && bed.runs === 'along')
             ? of.tailboard
             : null;
       const stands = [GROUND, ...(there ? [there] : [])];
