@@ -24,7 +24,7 @@ const millLadderUnplumbed = house.build(
       loads: numbered('h', [
         { bedId: 'crosslay-1', partId: 'attack-1.75', lengthFt: 200 },
         { bedId: 'crosslay-2', partId: 'attack-1.75', lengthFt: 200 },
-        // Neither bed beside the ladder holds 800 ft of it.
+        // In one bed beside the ladder 800 ft of it stand to the brim, all on one side: they lie in both.
         { bedId: 'main-left', partId: 'supply-4', lengthFt: 400 },
         { bedId: 'main-right', partId: 'supply-4', lengthFt: 400 },
       ]),

@@ -1,0 +1,177 @@
+import { describe, expect, it } from 'vitest';
+import { remediesFor } from '../../advice/index.js';
+import type { Build } from '../../build/index.js';
+import { DEMONSTRATION, starterBuild } from '../../demonstration/index.js';
+import { randomBuild } from '../../test/random.js';
+import { clashes, compartments, components } from '../../truck/index.js';
+import { house } from '../index.js';
+import {
+  bedded,
+  bedsIn,
+  bedsTable,
+  bedViews,
+  hoseShelf,
+  loadsIn,
+  withDividers,
+  withFinish,
+  withLoad,
+  withLying,
+  withNewLoad,
+  withOwnBed,
+  withOwnBedSaid,
+} from './index.js';
+
+const plain = starterBuild('pumper', 'Plain', 'D');
+const ladder = DEMONSTRATION.flatMap(({ builds }) => builds).find(({ name }) => name === 'Mill ladder')!;
+const read = (build: Build) => house.evaluate(build).read(bedded);
+const load = (build: Build, id: string) => read(build).find((one) => one.id === id)!;
+const main = (build: Build) => loadsIn(build, 'main-left')[0]!.id;
+
+describe('loads of one bed', () => {
+  const two = withNewLoad(plain, 'crosslay-1', 'attack-1.75', 100, 'second');
+
+  it('lie on each other: the second begins where the first ends', () => {
+    const [first, second] = read(two).filter(({ bedId }) => bedId === 'crosslay-1');
+    // 200 ft in 41 lays, two by two: 21 layers of 0.31 in.
+    expect(first!.packed.box!.z1).toBeCloseTo(21 * 0.31, 9);
+    expect([second!.nth, second!.baseIn, second!.room.depthIn]).toEqual([1, 21 * 0.31, 14 - 21 * 0.31]);
+    expect(second!.box!.z0).toBeCloseTo(first!.box!.z1, 9);
+  });
+
+  it('or beside each other, each with its share of the width', () => {
+    const beside = withLying(two, 'second', 'beside');
+    const widths = (build: Build) =>
+      read(build)
+        .filter(({ bedId }) => bedId === 'crosslay-1')
+        .map(({ room, acrossIn }) => [acrossIn, room.widthIn]);
+    expect(widths(beside)).toEqual([
+      [0, 4],
+      [4, 4],
+    ]);
+    expect(widths(withLoad(beside, 'second', { wideIn: 3.5 }))).toEqual([
+      [0, 4.5],
+      [4.5, 3.5],
+    ]);
+  });
+
+  it('change places', () => {
+    const swapped = withLying(two, 'second', 'under');
+    expect(loadsIn(swapped, 'crosslay-1').map(({ id }) => id)).toEqual([
+      'second',
+      loadsIn(plain, 'crosslay-1')[0]!.id,
+    ]);
+    expect(withLying(swapped, loadsIn(plain, 'crosslay-1')[0]!.id, 'under').hose.loads).toEqual(
+      two.hose.loads,
+    );
+  });
+
+  it('five lines in three beds, each drawn with all its lays and couplings', () => {
+    const three = withDividers(plain, 2, 42);
+    const [, middle] = bedsIn(three).filter(({ kind }) => kind === 'main');
+    const five = ['a', 'b', 'c'].reduce(
+      (on, id, i) => {
+        const laid = withNewLoad(on, middle!.id, 'attack-1.75', 100, id);
+        return i > 0 ? withLying(laid, id, 'beside') : laid;
+      },
+      withLoad(withLoad(three, main(three), { partId: 'attack-2.5', lengthFt: 300 }), 'x', null),
+    );
+    const views = house.evaluate(five).read(bedViews);
+    expect(views.filter(({ bed }) => bed.kind === 'main').flatMap(({ loads }) => loads).length).toBe(5);
+    for (const { loads, views: sides } of views)
+      for (const side of sides)
+        side.loads.forEach((view, i) => {
+          const { lays, couplings } = loads[i]!.packed;
+          expect(view.couplings.length).toBe(couplings.length);
+          if (side.id === 'section') expect(view.cut.length).toBe(lays.length);
+          if (side.id === 'along') expect(view.hose[0]!.length).toBe(2 * lays.length);
+        });
+  });
+});
+
+describe('what does not fit', () => {
+  const over = withLoad(withLoad(ladder, loadsIn(ladder, 'main-right')[0]!.id, null), main(ladder), {
+    lengthFt: 900,
+  });
+
+  it('is told in feet, and lies in another bed or packed otherwise', () => {
+    const evaluation = house.evaluate(over);
+    const finding = evaluation.finding('hoseFits')!;
+    expect(finding.words).toMatch(
+      /\{800 ft\} of \{900 ft\} of \{4 size\} supply fit, \{100 ft\} are left over/,
+    );
+    const labels = remediesFor(evaluation, 'hoseFits').map(({ label }) => label);
+    expect(labels.some((label) => /in hose bed, officer’s side/.test(label))).toBe(true);
+  });
+
+  it('still weighs what it weighs', () => {
+    const part = hoseShelf.shipped.part('supply-4');
+    const component = house
+      .evaluate(over)
+      .read(components)
+      .find(({ id }) => id === `hose.${main(ladder)}`)!;
+    expect(component.weightLb).toBeCloseTo(900 * part.lbPerFt, 9);
+  });
+
+  it('has its row, with what an inch more would gain', () => {
+    const rows = house.evaluate(over).read(bedsTable).rows;
+    const row = rows.find(({ id }) => id === main(ladder))!;
+    expect(row.cells[5]).toBe('{100 ft}');
+    // 24 in are three columns of 6.6 in; 1 in more depth is 2.63 layers, of which floor(19 / 0.38) − floor(18 / 0.38) count.
+    const columns = 3;
+    const layFt = (load(over, main(ladder)).room.lengthIn - 3) / 12;
+    expect(row.cells.at(-2)).toBe('+ {0 ft}');
+    const gains = Number(/\{([\d.]+) ft\}/.exec(row.cells.at(-1)!)![1]);
+    expect(gains).toBeCloseTo(columns * (50 - 47) * layFt * 0.85, 0);
+  });
+});
+
+describe('a bed of the department’s own', () => {
+  const chute = withOwnBed(plain, 'chute', 'lh');
+
+  it('weighs its sheet, takes the room that it stands in, and runs into nothing', () => {
+    const before = house.evaluate(plain);
+    const after = house.evaluate(chute);
+    const component = after.read(components).find(({ id }) => id === 'hose.bed-lh')!;
+    // A floor of 36 by 18 in and four walls 36 in high.
+    expect(component.weightLb).toBeCloseTo((36 * 18 + 2 * 36 * (36 + 18)) * 0.0123, 9);
+    const room = (of: typeof before) =>
+      of.read(compartments).reduce((sum, { volumeFt3 }) => sum + volumeFt3, 0);
+    expect(room(after)).toBeLessThan(room(before));
+    expect(after.read(clashes)).toEqual([]);
+  });
+
+  it('takes hose, as wide as it is made; and what lies in it goes with it', () => {
+    const filled = withNewLoad(chute, 'lh', 'supply-5', 200, 'h');
+    expect(load(filled, 'h').packed.across).toBe(2);
+    const narrow = withOwnBedSaid(filled, 'lh', { wideIn: 6 });
+    expect(load(narrow, 'h').packed).toMatchObject({ takesCoupling: false, fitFt: 0 });
+    expect(house.evaluate(narrow).finding('hoseFits')!.words).toMatch(/couplings are \{7 in\} across/);
+    expect(house.settle(withOwnBedSaid(filled, 'lh', null)).hose).toEqual(plain.hose);
+  });
+
+  it('is refused with a field out of its bounds', () => {
+    const file = JSON.parse(JSON.stringify(chute));
+    file.hose.beds[0].wideIn = 0;
+    expect(() => house.parse(file)).toThrow(/hose\.beds\.0\.wideIn must be .*3/);
+  });
+});
+
+describe('whatever the truck', () => {
+  it('hose weighs its feet in the rig, and what fits and what is left over are all of it', () => {
+    for (let i = 0; i < 40; i++) {
+      const build = randomBuild(i);
+      const evaluation = house.evaluate(build);
+      const all = evaluation.read(components);
+      for (const { id, hose, lengthFt, packed } of evaluation.read(bedded)) {
+        expect(all.find((one) => one.id === `hose.${id}`)!.weightLb).toBeCloseTo(lengthFt * hose.lbPerFt, 6);
+        expect(packed.fitFt + packed.leftFt).toBeCloseTo(lengthFt, 6);
+      }
+    }
+  });
+
+  it('a finish is no more than how hose lies', () => {
+    const edge = withFinish(plain, main(plain), 'edge');
+    expect(load(edge, main(plain)).finish).toBe('edge');
+    expect(withFinish(edge, main(plain), 'flat')).toEqual(plain);
+  });
+});
