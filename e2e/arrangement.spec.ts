@@ -55,17 +55,3 @@ test('what runs into something is found, with inches and with what mends it', as
   await page.keyboard.press('Control+z');
   await expect(findings).not.toContainText(/and locker by/);
 });
-
-test('the dividers of the hose bed are counted and moved', async ({ page }) => {
-  await pumper(page, 'Divided engine');
-  await openStep(page, 'Hose loads');
-  await page.getByRole('textbox', { name: 'Dividers in the hose bed' }).fill('2');
-  await page.keyboard.press('Tab');
-  const panel = page.getByRole('complementary', { name: 'Hose loads' });
-  await expect(panel).toContainText('Hose bed, middle');
-  const first = page.getByRole('slider', { name: 'Divider 1, to the officer’s side, slider' });
-  await first.focus();
-  await page.keyboard.press('ArrowRight');
-  await expect(page.getByRole('textbox', { name: 'Divider 1, to the officer’s side' })).toHaveValue('-6 in');
-  await saved(page);
-});

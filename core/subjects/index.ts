@@ -21,6 +21,7 @@ import { frame } from './frame/index.js';
 import { grades } from './grades/index.js';
 import { ground } from './ground/index.js';
 import { hose } from './hose/index.js';
+import { inventory } from './inventory/index.js';
 import { items } from './items/index.js';
 import { ladders } from './ladders/index.js';
 import { layout } from './layout/index.js';
@@ -81,6 +82,7 @@ export const house = new House(
     foam,
     hose,
     pulling,
+    inventory,
     lines,
     foaming,
     air,

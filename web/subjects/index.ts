@@ -13,6 +13,7 @@ import { frame } from './frame';
 import { grades } from './grades';
 import { ground } from './ground';
 import { hose } from './hose';
+import { inventory } from './inventory';
 import { items } from './items';
 import { limits } from './limits';
 import { lines } from './lines';
@@ -36,6 +37,7 @@ const FACES: Readonly<Record<string, Face>> = {
   limits,
   hose,
   pulling,
+  inventory,
   plumbing,
   lines,
   foaming,

@@ -4,6 +4,7 @@ import { partFigure, Shelf } from '../../kernel/index.js';
 import type { BedKind } from '../../truck/index.js';
 import { asideInWords, feet, inches } from '../../units/index.js';
 import { bedsIn, dividersIn, isFlatbed } from './beds.js';
+import { SECTION_FIELDS, sectionProblems, settledSections } from './sections.js';
 import { OWN_BED_NAMES, OWN_BEDS } from './own-bed-kinds.js';
 import { FINISH_NAMES, FINISHES, MOST_FT } from './packing/index.js';
 import type { Finish } from './packing/index.js';
@@ -114,6 +115,19 @@ export const hoseBlock = block({
         }),
       ),
     ),
+    /** The sections of hose that there are, with the record of their tests. */
+    sections: field.optional(
+      field.lines(
+        'Sections of hose',
+        'Section of hose',
+        400,
+        SECTION_FIELDS,
+        ({ mark, lengthFt, partId }, _, names) => ({
+          title: `Section of hose${mark ? ` ${mark}` : ''}`,
+          words: `${feet(lengthFt)} of ${names.part('hose', partId)}`,
+        }),
+      ),
+    ),
     loads: field.lines(
       'Hose loads',
       'Hose load',
@@ -128,6 +142,8 @@ export const hoseBlock = block({
         beside: field.optional(field.oneOf('Beside the load before', ['yes'], { yes: 'yes' })),
         /** The width that it and what lies on it have; an even share where left out. */
         wideIn: field.optional(field.amount('Width for it', 'in', { min: 2, max: 96, step: 1 })),
+        /** Coupled to a discharge when it is stretched, and not before. */
+        dead: field.optional(field.oneOf('Dead lay', ['yes'], { yes: 'yes' })),
         /** What the department knows of how full it packs; what is usual where left out. */
         fillPct: field.optional(field.amount('Filled', '%', { min: 30, max: 100, step: 1 })),
       },
@@ -154,6 +170,7 @@ declare module '../../build/build.js' {
   }
 }
 
+export type HoseSection = NonNullable<Build['hose']['sections']>[number];
 export type OwnBed = NonNullable<Build['hose']['beds']>[number];
 export type HoseLoad = Build['hose']['loads'][number];
 const { lengthFt: LENGTH } = hoseBlock.fields.loads.fields;
@@ -237,6 +254,17 @@ export function withFinish(build: Build, id: string, finish: Finish): Build {
   );
 }
 
+/** A load that lies dead, or is kept connected. */
+export const withDead = (build: Build, id: string, dead: boolean): Build =>
+  withLoads(
+    build,
+    build.hose.loads.map((load) => {
+      if (load.id !== id) return load;
+      const { dead: _old, ...rest } = load;
+      return dead ? { ...rest, dead: 'yes' } : rest;
+    }),
+  );
+
 /** Where a load lies against the one before it in its bed. */
 export const LIES = ['on', 'beside', 'under'] as const;
 export type Lies = (typeof LIES)[number];
@@ -288,18 +316,21 @@ export const loadsIn = (build: Build, bedId: string): HoseLoad[] =>
 
 export function settleHose(build: Build): Build {
   const beds = new Set(bedsIn(build).map(({ id }) => id));
+  const loads = build.hose.loads.filter(({ bedId }) => beds.has(bedId));
   return settled(build, 'hose', {
     ...build.hose,
-    loads: build.hose.loads.filter(({ bedId }) => beds.has(bedId)),
+    ...settledSections(build.hose.sections, loads),
+    loads,
   });
 }
 
 export function hoseProblems(build: Build): Problem[] {
   const beds = bedsIn(build).map(({ id }) => id);
-  return build.hose.loads.flatMap(({ bedId }, i) => {
+  const ofBeds = build.hose.loads.flatMap(({ bedId }, i) => {
     const at = `hose.loads.${i}.bedId`;
     return beds.includes(bedId)
       ? []
       : [{ field: at, message: `${at} must be a bed of this truck: ${beds.join(', ')} (was "${bedId}")` }];
   });
+  return [...ofBeds, ...sectionProblems(build.hose.sections)];
 }

@@ -15,6 +15,7 @@ import {
   loadsIn,
   nextIdIn,
   USUAL_HOSE_FT,
+  withDead,
   withFinish,
   withLoad,
   withLying,
@@ -66,6 +67,19 @@ function loadChoices(
       build: (load.finish ?? 'flat') === of ? build : withFinish(build, load.id, of),
     })),
   };
+  const connected: Choice = {
+    kind: 'pick',
+    id: `${bed.id}-dead${more}`,
+    title: `${named}, is`,
+    compact: true,
+    options: [
+      { id: 'ready', label: 'kept connected', dead: false },
+      { id: 'dead', label: 'a dead lay', dead: true },
+    ].map(({ dead, ...option }) => {
+      const chosen = dead === (load.dead !== undefined);
+      return { ...option, chosen, build: chosen ? build : withDead(build, load.id, dead) };
+    }),
+  };
   const lying: Choice = {
     kind: 'pick',
     id: `${bed.id}-lies${more}`,
@@ -94,6 +108,7 @@ function loadChoices(
     ),
     ...(bed.kind === 'reel' ? [] : [finish]),
     ...(nth > 0 ? [lying] : []),
+    ...(bed.kind !== 'reel' && stock.part(load.partId).use !== 'supply' ? [connected] : []),
   ];
 }
 

@@ -3,7 +3,7 @@ import { counted, feet, inShort, listed, within } from '../../units/index.js';
 import { bedsIn } from './beds.js';
 import { bedsPlace, hoseAlong } from './bed-places.js';
 import { hoseBlock, hoseProblems, hoseShelf, settleHose } from './block.js';
-import { bumperLine } from './bumper-line.js';
+import { hoseQuestions } from './questions.js';
 import { hoseChanges } from './changes.js';
 import { hoseChecks, hoseFigures, hoseLimits, supplyConnections } from './checks.js';
 import { absentHose, hoseChoices } from './choices.js';
@@ -18,21 +18,23 @@ export {
   withCrosslaysAt,
   withDividerAt,
   withDividers,
+  withDead,
   withFinish,
   withLoad,
   withLying,
   withNewLoad,
   withReel,
 } from './block.js';
-export type { HoseLoad } from './block.js';
+export type { HoseLoad, HoseSection } from './block.js';
 export { boards, withBoards } from './boards.js';
 export { withOwnBed, withOwnBedSaid } from './own-beds.js';
+export { couplingKinds, feetThere, isoDate, SECTION_FIELDS, withSection, withSections } from './sections.js';
 export { bedded, chosenLoads } from './loads.js';
 export type { BeddedLoad } from './loads.js';
 export { bedsTable, overIt } from './tables.js';
 export { bedInWords, bedViews } from './views.js';
 export type { BedView, BedViews, LoadView } from './views.js';
-export { bedHolds } from './packing/index.js';
+export { bedHolds, sectionsOf } from './packing/index.js';
 export type { HoseBedInput } from './packing/index.js';
 
 /** The hose in its beds: loads, crosslays, trays, the reel. */
@@ -55,7 +57,7 @@ export const hose: Subject = {
   choices: hoseChoices,
   absent: absentHose,
   grips: dividerGrips,
-  questions: [bumperLine],
+  questions: hoseQuestions,
   common: supplyConnections,
   caution:
     'Hose is pulled and packed by people: how it is loaded, and how full, is the department’s own practice, and a bed is tried with the real hose before it is built.',

@@ -6,6 +6,7 @@ import { hoseShelf } from './block.js';
 import type { HoseLoad } from './block.js';
 import { packed, reelHoldsFt, usualFill } from './packing/index.js';
 import type { Finish, Packable, Packed, Room } from './packing/index.js';
+import { feetThere } from './sections.js';
 import { couplingOf } from './parts.js';
 import type { Hose } from './parts.js';
 
@@ -31,7 +32,12 @@ export interface BeddedLoad extends HoseLoad {
 export const chosenLoads = reading(
   'hose',
   [fromBuild(({ hose }) => hose), hoseShelf.stock],
-  ({ loads }, stock) => loads.map((load) => ({ ...load, hose: stock.part(load.partId) })),
+  ({ loads, sections }, stock) =>
+    loads.map((load) => ({
+      ...load,
+      lengthFt: feetThere(load, sections),
+      hose: stock.part(load.partId),
+    })),
 );
 type ChosenLoad = HoseLoad & { hose: Hose };
 

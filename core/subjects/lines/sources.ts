@@ -1,5 +1,5 @@
 import type { Build } from '../../build/index.js';
-import { bedsIn, hoseShelf } from '../hose/index.js';
+import { bedsIn, feetThere, hoseShelf } from '../hose/index.js';
 import { fedBy, LINE_FT } from '../plumbing/index.js';
 import type { Fed } from '../plumbing/index.js';
 
@@ -18,10 +18,12 @@ export interface Source {
 export function sourcesOf(build: Build): Source[] {
   const stock = hoseShelf.in(build);
   const beds = bedsIn(build);
-  const loads = build.hose.loads.flatMap(({ id, bedId, partId, lengthFt }): Source[] => {
+  const loads = build.hose.loads.flatMap((load): Source[] => {
+    const { id, bedId, partId, dead } = load;
+    const lengthFt = feetThere(load, build.hose.sections);
     const bed = beds.find((of) => of.id === bedId);
     const hose = stock.find(partId);
-    if (!bed || !hose || hose.use === 'supply' || lengthFt === 0 || lengthFt > LINE_FT) return [];
+    if (!bed || !hose || hose.use === 'supply' || lengthFt === 0 || lengthFt > LINE_FT || dead) return [];
     return [
       {
         id,

@@ -27,9 +27,11 @@ export function fedBy(build: Build): Fed[] {
     .map(({ id }): Fed => ({ id, name: 'Bumper monitor', what: 'bumperMonitor', usual: true, hoseIn: 0 }));
   const hoses = hoseShelf.in(build);
   const beds = bedsIn(build).map(({ id, name, kind }): Fed => {
-    const attack = loadsIn(build, id).filter(({ partId, lengthFt }) => {
+    const attack = loadsIn(build, id).filter(({ partId, lengthFt, dead }) => {
       const use = hoses.find(partId)?.use;
-      return use !== undefined && use !== 'supply' && lengthFt > 0 && lengthFt <= LINE_FT;
+      return (
+        use !== undefined && use !== 'supply' && dead === undefined && lengthFt > 0 && lengthFt <= LINE_FT
+      );
     });
     const hoseIn = Math.max(0, ...attack.map(({ partId }) => hoses.part(partId).sizeIn));
     const usual = kind === 'crosslay' || kind === 'well' || (kind === 'reel' && hoseIn > 0);

@@ -14,8 +14,8 @@ export const pullingLimits = {
 const LINE_FT = 500;
 
 /** Whether a load is a line that is pulled by itself, and at once. */
-const isLine = ({ hose, lengthFt, finish }: BeddedLoad): boolean =>
-  hose.use !== 'supply' && lengthFt <= LINE_FT && finish !== 'rolls';
+const isLine = ({ hose, lengthFt, finish, dead }: BeddedLoad): boolean =>
+  hose.use !== 'supply' && dead === undefined && lengthFt <= LINE_FT && finish !== 'rolls';
 
 const named = ({ load }: Pull): string =>
   `${feet(load.lengthFt)} of ${load.hose.name} in ${within(load.bed.name)}`;

@@ -1,6 +1,7 @@
 import type { Subject } from '../../kernel/index.js';
 import { pullingChanges } from './changes.js';
 import { pullingChecks, pullingLimits } from './checks.js';
+import { highestGrip } from './pulls.js';
 
 export { loweringTable } from './lower.js';
 export { pulls } from './pulls.js';
@@ -15,6 +16,15 @@ export const pulling: Subject = {
   limits: pullingLimits,
   checks: pullingChecks,
   changes: pullingChanges,
+  figures: [
+    {
+      id: 'grip',
+      title: 'Highest grip of hose',
+      unit: 'in',
+      note: 'The top of the highest load over the feet of who pulls it.',
+      reading: highestGrip,
+    },
+  ],
   caution:
     'Who stands on a truck to pull or pack hose can fall, and the truck never moves meanwhile: steps, handholds and their use follow the adopted standard and the department’s own practice.',
 };

@@ -7,9 +7,9 @@ import { withTankLower } from '../tank/index.js';
 import { inService } from '../weights/index.js';
 import { pulls } from './pulls.js';
 
-/** A figure that changes, as what it becomes and by how much. */
+/** A figure as what it becomes, and by how much where it changes. */
 const said = (now: number, then: number, say: (value: number) => string): string =>
-  Math.abs(then - now) < 0.05 ? `${say(then)} (as it is)` : `${say(then)} (${change(say(then - now))})`;
+  Math.abs(then - now) < 0.05 ? say(then) : `${say(then)} (${change(say(then - now))})`;
 
 interface Figures {
   floorIn: number;

@@ -91,3 +91,7 @@ export const pullSteps = steps;
 
 /** Every load as it is pulled. */
 export const pulls = reading('pulling', [bedded, steps], (loads, of) => pullsWithin(loads, of, REACH_IN));
+
+export const highestGrip = reading('pulling', [pulls], (all) =>
+  Math.max(0, ...all.map(({ gripIn }) => gripIn)),
+);

@@ -1,0 +1,57 @@
+import { AxeBuilder } from '@axe-core/playwright';
+import { expect, test } from '@playwright/test';
+import type { Page } from '@playwright/test';
+import { newBuild, newDepartment, openStep, saved, section } from './hands.js';
+
+const panel = (page: Page) => page.getByRole('complementary', { name: 'Hose loads' });
+
+/** Takes an option of a list that opens. */
+async function take(page: Page, list: string, option: RegExp): Promise<void> {
+  await panel(page).getByRole('combobox', { name: list, exact: true }).click();
+  await page.getByRole('option', { name: option }).click();
+}
+
+test('a bed is divided in three and takes five lines; a buried one is freed, and the bed set lower', async ({
+  page,
+}) => {
+  await newDepartment(page, 'Hose district');
+  await newBuild(page, 'Hose district', 'Hose engine', 'Pumper');
+  await openStep(page, 'Hose loads');
+  await page.getByRole('textbox', { name: 'Dividers in the hose bed' }).fill('2');
+  await page.keyboard.press('Tab');
+  const first = page.getByRole('slider', { name: 'Divider 1, to the officer’s side, slider' });
+  await first.focus();
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByRole('textbox', { name: 'Divider 1, to the officer’s side' })).toHaveValue('-6 in');
+
+  // Two crosslays, and three lines in the middle of the bed: those below can’t be pulled.
+  await take(page, 'Hose bed, middle', /^1¾ in attack/);
+  await take(page, 'Hose bed, middle, load 2', /^1¾ in attack/);
+  await take(page, 'Hose bed, middle, load 3', /^2 in attack/);
+  await page.getByRole('button', { name: /\d+ checks/ }).click();
+  const checks = page.getByRole('complementary', { name: 'Checks' });
+  const buried = checks.getByRole('button', { name: /Lines that lie under others/ });
+  await buried.click();
+  await expect(checks).toContainText(/comes off after 200 ft of/);
+  await checks
+    .getByRole('button', { name: /beside what it lies on/ })
+    .first()
+    .click();
+  await checks
+    .getByRole('button', { name: /beside what it lies on|under what it lies on/ })
+    .first()
+    .click();
+
+  // The tank’s top comes down, and the bed with it.
+  await openStep(page, 'Tank');
+  await page.getByRole('textbox', { name: 'Top of the tank lower' }).fill('4');
+  await page.keyboard.press('Tab');
+  await saved(page);
+  await page.getByRole('link', { name: 'Analysis' }).click();
+  await section(page, 'Pulling hose');
+  const costs = page.getByRole('table', { name: 'What a lower bed costs' });
+  await expect(costs.getByRole('row', { name: /^Bed 1 in lower 89 in \(−1 in\)/ })).toBeVisible();
+  await section(page, 'Hose beds');
+  await expect(page.getByRole('group', { name: /^Hose bed, middle: 200 ft of/ })).toBeVisible();
+  expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+});
