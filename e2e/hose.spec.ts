@@ -30,17 +30,15 @@ test('a bed is divided in three and takes five lines; a buried one is freed, and
   await take(page, 'Hose bed, middle, load 3', /^2 in attack/);
   await page.getByRole('button', { name: /\d+ checks/ }).click();
   const checks = page.getByRole('complementary', { name: 'Checks' });
-  const buried = checks.getByRole('button', { name: /Lines that lie under others/ });
+  const buried = checks.getByRole('button', { name: /close ?Lines that lie under others/ });
   await buried.click();
   await expect(checks).toContainText(/comes off after 200 ft of/);
-  await checks
-    .getByRole('button', { name: /beside what it lies on/ })
-    .first()
-    .click();
-  await checks
-    .getByRole('button', { name: /beside what it lies on|under what it lies on/ })
-    .first()
-    .click();
+  // One after the other is laid beside the first.
+  const mend = checks.getByRole('button', { name: /beside what it lies on/ }).first();
+  await mend.click();
+  await expect(buried).toContainText('1');
+  await mend.click();
+  await expect(buried).toHaveCount(0);
 
   // The tank’s top comes down, and the bed with it.
   await openStep(page, 'Tank');
@@ -54,4 +52,20 @@ test('a bed is divided in three and takes five lines; a buried one is freed, and
   await section(page, 'Hose beds');
   await expect(page.getByRole('group', { name: /^Hose bed, middle: 200 ft of/ })).toBeVisible();
   expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+
+  // Sections are listed as planned; one that failed its test leaves its load.
+  await section(page, 'Hose inventory');
+  await page.getByRole('button', { name: 'List what the loads are planned with' }).click();
+  const loads = page.getByRole('table', { name: 'Loads and their sections' });
+  await expect(
+    loads.getByRole('row', { name: /^Crosslay 1: .* 200 ft 200 ft none 200 ft nothing$/ }),
+  ).toBeVisible();
+  await page
+    .getByRole('combobox', { name: 'Result of the test of section 1', exact: true })
+    .selectOption('Failed');
+  await expect(
+    loads.getByRole('row', { name: /^Crosslay 1: .* 200 ft 200 ft 50 ft 150 ft 1 section$/ }),
+  ).toBeVisible();
+  expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+  await saved(page);
 });

@@ -44,7 +44,7 @@ export const bedsTable = reading('hose', [bedded], (loads): TableOf => ({
     { head: '1 in wider', figure: true },
     { head: '1 in deeper', figure: true },
   ],
-  rows: loads.map((load, i): Row => {
+  rows: loads.map((load): Row => {
     const { id, hose, lengthFt, bed, finish, packed, center } = load;
     const reel = bed.kind === 'reel';
     const more = oneInchMore(load);
@@ -52,7 +52,7 @@ export const bedsTable = reading('hose', [bedded], (loads): TableOf => ({
     return {
       id,
       cells: [
-        `${i + 1} ${bed.name}: ${feet(lengthFt)} of ${hose.name}`,
+        `${bed.name}: ${feet(lengthFt)} of ${hose.name}`,
         reel ? 'wound' : FINISH_NAMES[finish],
         reel ? NOT_COUNTED : `${formatWhole(packed.across)} × ${formatWhole(packed.up)}`,
         reel ? NOT_COUNTED : formatWhole(packed.sections),

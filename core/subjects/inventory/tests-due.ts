@@ -8,7 +8,7 @@ export const TESTED_EVERY_MONTHS = 12;
 export type TestState = 'passed' | 'failed' | 'due' | 'never';
 export const TEST_STATE_NAMES: Record<TestState, string> = {
   passed: 'passed',
-  failed: 'failed: out of service',
+  failed: 'out of service',
   due: 'due again',
   never: 'not on record',
 };

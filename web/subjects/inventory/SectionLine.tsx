@@ -119,6 +119,7 @@ export function SectionLine({
       <Table.Td>
         <NativeSelect
           size="xs"
+          w={96}
           aria-label={`Result of the test of ${name}`}
           value={of.result ?? ''}
           data={[...NOT_SAID, { value: 'passed', label: 'Passed' }, { value: 'failed', label: 'Failed' }]}
@@ -131,7 +132,7 @@ export function SectionLine({
           }
         />
       </Table.Td>
-      <Table.Td data-over={state === 'failed' || state === 'due'}>{TEST_STATE_NAMES[state]}</Table.Td>
+      <Table.Td miw={110}>{TEST_STATE_NAMES[state]}</Table.Td>
       <Table.Td>
         <NativeSelect
           size="xs"
