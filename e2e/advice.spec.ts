@@ -1,6 +1,8 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
 import type { Page } from '@playwright/test';
+import { house } from '#core/subjects';
+import { copiedProfile, withLimit, withOwnProfile } from '#core/subjects/limits';
 import { pagesOf } from '../server/test/pages-of.js';
 import { copyOf, files, newBuild, newDepartment, pounds, reading, saved, section } from './hands.js';
 
@@ -8,11 +10,18 @@ const search = (page: Page) => page.getByRole('button', { name: /^Search/ }).cli
 const advice = (page: Page) => page.getByRole('list', { name: 'Advice' }).getByRole('listitem');
 
 test('the pumper is mended by a pair of changes, and its weight sheet is printed', async ({ page }) => {
-  // Of its weights alone: what its district asks of it is another matter.
-  const id = await copyOf(page, 'River pumper', 'Pumper to mend', (build) => ({
-    ...build,
-    brief: { version: build.brief.version },
-  }));
+  // Of its weights alone: what its district asks of it, and how high its hose lies, are other matters.
+  const id = await copyOf(page, 'River pumper', 'Pumper to mend', (build) =>
+    withLimit(
+      house.limits,
+      withOwnProfile(
+        { ...build, brief: { version: build.brief.version } },
+        copiedProfile(house.limits, build, 'ours', 'Ours'),
+      ),
+      'gripIn',
+      { value: 100 },
+    ),
+  );
   await page.goto(`/builds/${id}`);
   const before = await pounds(page, 'Front axle');
   await reading(page, 'Front axle').click();

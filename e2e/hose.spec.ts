@@ -68,4 +68,13 @@ test('a bed is divided in three and takes five lines; a buried one is freed, and
   ).toBeVisible();
   expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
   await saved(page);
+
+  // The ladders’ ways stand beside it.
+  await section(page, 'Ladders');
+  await expect(
+    page
+      .getByRole('table', { name: 'Ways of the ladders' })
+      .getByRole('row', { name: /^Flat on the officer’s side/ }),
+  ).toContainText('2 moves: undo its straps, lift the ladder off');
+  expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
 });

@@ -31,6 +31,9 @@ export function Picked({ choice, assumed }: { choice: PickChoice; assumed: boole
         allowDeselect={false}
         value={choice.options.find((option) => option.chosen)?.id ?? null}
         data={choice.options.map(({ id, label }) => ({ value: id, label: say(label) }))}
+        maxDropdownHeight={360}
+        // A long list scrolls: its keys reach it there too.
+        scrollAreaProps={{ viewportProps: { tabIndex: 0 } }}
         comboboxProps={{ keepMounted: false }}
         renderOption={({ option }) => (
           <span>

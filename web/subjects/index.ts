@@ -15,6 +15,7 @@ import { ground } from './ground';
 import { hose } from './hose';
 import { inventory } from './inventory';
 import { items } from './items';
+import { ladders } from './ladders';
 import { limits } from './limits';
 import { lines } from './lines';
 import { money } from './money';
@@ -38,6 +39,7 @@ const FACES: Readonly<Record<string, Face>> = {
   hose,
   pulling,
   inventory,
+  ladders,
   plumbing,
   lines,
   foaming,

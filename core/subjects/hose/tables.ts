@@ -41,8 +41,8 @@ export const bedsTable = reading('hose', [bedded], (loads): TableOf => ({
     { head: 'Weight', figure: true },
     { head: 'Middle, up', figure: true },
     { head: 'Lies under' },
-    { head: '1 in wider', figure: true },
-    { head: '1 in deeper', figure: true },
+    { head: `${inches(1)} wider`, figure: true },
+    { head: `${inches(1)} deeper`, figure: true },
   ],
   rows: loads.map((load): Row => {
     const { id, hose, lengthFt, bed, finish, packed, center } = load;

@@ -1,6 +1,7 @@
 import { block, field, listIn, objectIn } from '../../build/index.js';
 import type { BlockOf, Build } from '../../build/index.js';
 import { linesOfParts, partFigure, Shelf, toggledLine } from '../../kernel/index.js';
+import { within } from '../../units/index.js';
 import { LADDER_MOUNTS, LADDERS } from './parts.js';
 import type { Ladder, LadderMount } from './parts.js';
 
@@ -35,8 +36,15 @@ export const laddersBlock = block({
       'Ladders',
       'Ladder',
       12,
-      { partId: field.part('Ladder', 'ladder') },
-      ({ partId }, _, names) => ({ title: 'Ladder carried', words: names.part('ladder', partId) }),
+      {
+        partId: field.part('Ladder', 'ladder'),
+        /** Where it rides otherwise than the others. */
+        mountId: field.optional(field.part('How it rides', 'ladderMount')),
+      },
+      ({ partId, mountId }, _, names) => ({
+        title: 'Ladder carried',
+        words: `${names.part('ladder', partId)}${mountId ? `, ${within(names.part('ladderMount', mountId))}` : ''}`,
+      }),
     ),
   },
   empty: { mountId: 'flat', lines: [] },
@@ -62,6 +70,19 @@ export const withMount = (build: Build, mountId: string): Build => ({
 export const withLadder = (build: Build, partId: string, on: boolean): Build => ({
   ...build,
   ladders: { ...build.ladders, lines: toggledLine(build.ladders.lines, partId, on) },
+});
+
+/** A ladder that rides as the others do, or otherwise. */
+export const withLadderOn = (build: Build, id: string, mountId: string): Build => ({
+  ...build,
+  ladders: {
+    ...build.ladders,
+    lines: build.ladders.lines.map((line) => {
+      if (line.id !== id) return line;
+      const { mountId: _old, ...rest } = line;
+      return mountId === build.ladders.mountId ? rest : { ...rest, mountId };
+    }),
+  },
 });
 
 /** Without the ladder of one line. */

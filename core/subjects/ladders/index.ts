@@ -1,22 +1,31 @@
 import type { Build } from '../../build/index.js';
 import { atLeast, atOnce, check, fits, limitKind, partOptions, reading, way } from '../../kernel/index.js';
 import type { ChangeKind, Changes, Choice, Subject } from '../../kernel/index.js';
-import { counted, feet, inches, inShort, listed, one, within } from '../../units/index.js';
+import { counted, feet, IN_PER_FT, inches, inShort, listed, one, within } from '../../units/index.js';
+import { counting, placesCheck } from '../brief/index.js';
+import type { AtPlace } from '../brief/index.js';
+import { widthAcross } from '../station/index.js';
 import {
   carries,
   laddersBlock,
   ladderShelf,
   mountShelf,
   withLadder,
+  withLadderOn,
   withMount,
   withoutLine,
 } from './block.js';
 import type { Ladder } from './parts.js';
-import { chosenLadders, ladderComponents, laddersTake, ladderWay } from './place.js';
+import { toHand } from './hands.js';
+import { chosenLadders, ladderComponents, laddersTake, ladderWays } from './place.js';
 import { LADDER_CLEAR_IN } from './ways.js';
+import type { Way } from './ways.js';
 
-export { ladderShelf, withLadder, withMount } from './block.js';
-export { ladderWay } from './place.js';
+export { ladderShelf, withLadder, withLadderOn, withMount } from './block.js';
+export { laddersTable, toHand, waysTable } from './hands.js';
+export type { ToHand } from './hands.js';
+export { ladderWay, ladderWays } from './place.js';
+export type { MountedWay } from './place.js';
 
 const limits = {
   groundLadderFt: limitKind('Ground ladders in all', 'ft', 'least', 0, 500),
@@ -32,32 +41,65 @@ const longest = (kind: Ladder['kind']) =>
 const least = (id: string, limit: keyof typeof limits, actual: Parameters<typeof atLeast>[5]) =>
   atLeast('ladders', id, limit, limits[limit], ['ladders'], actual);
 
+/** Whether the ladders of a way fit it along and across. */
+function fitsWay({ laid, lengthIn, stoppedBy, section }: Way) {
+  const needed = Math.max(...laid.map(({ ladder }) => ladder.beddedIn)) + LADDER_CLEAR_IN;
+  if (section && section.neededIn - section.roomIn > needed - lengthIn)
+    return fits(
+      section.neededIn,
+      section.roomIn,
+      section.neededIn > section.roomIn
+        ? `Together they need ${inches(section.neededIn)} across their way; there are ${inches(section.roomIn)}.`
+        : `They need ${inches(section.neededIn)} of ${inches(section.roomIn)} across their way.`,
+    );
+  return fits(
+    needed,
+    lengthIn,
+    needed > lengthIn
+      ? `The longest ladder needs ${inches(needed)}; from the tail to the ${stoppedBy} there are ${inches(lengthIn)}.`
+      : `The longest needs ${inches(needed)} of ${inches(lengthIn)}.`,
+  );
+}
+
+const ladderRoom = placesCheck(
+  'ladders',
+  { id: 'ladderRoom', title: 'Ladders come off in the lanes', steps: ['ladders'], mendedBy: ['ladderRoom'] },
+  [counting('lanes'), toHand, widthAcross],
+  (lanes, all, { widthIn }) => {
+    if (all.length === 0) return [];
+    const most = all.reduce((a, b) => (b.besideIn > a.besideIn ? b : a));
+    return lanes.map((line): AtPlace => {
+      // It stands along the left of what is open: all that is left is on the officer's side.
+      const besideIn = (line.wideFt - line.parkedFt) * IN_PER_FT - widthIn;
+      const free = `along the left of the lane ${inches(Math.max(0, besideIn))} are free on the officer’s side${line.parkedFt > 0 ? ', up to the parked cars' : ''}`;
+      return {
+        line,
+        actual: besideIn,
+        limit: most.besideIn,
+        margin: besideIn - most.besideIn,
+        unit: 'in',
+        words:
+          most.besideIn > 0
+            ? `${free}; ${within(most.way.mount.name)} asks for ${inches(most.besideIn)}.`
+            : `${free}, and no ladder asks for any.`,
+      };
+    });
+  },
+);
+
 const checks = [
   check(
     'ladders',
-    { id: 'laddersFit', title: 'Ladders fit the body', steps: ['ladders', 'body'] },
-    [ladderWay],
-    (way) => {
-      if (!way) return null;
-      const needed = Math.max(...way.laid.map(({ ladder }) => ladder.beddedIn)) + LADDER_CLEAR_IN;
-      const { lengthIn, stoppedBy, section } = way;
-      if (section && section.neededIn - section.roomIn > needed - lengthIn)
-        return fits(
-          section.neededIn,
-          section.roomIn,
-          section.neededIn > section.roomIn
-            ? `Together they need ${inches(section.neededIn)} across their way; there are ${inches(section.roomIn)}.`
-            : `They need ${inches(section.neededIn)} of ${inches(section.roomIn)} across their way.`,
-        );
-      return fits(
-        needed,
-        lengthIn,
-        needed > lengthIn
-          ? `The longest ladder needs ${inches(needed)}; from the tail to the ${stoppedBy} there are ${inches(lengthIn)}.`
-          : `The longest needs ${inches(needed)} of ${inches(lengthIn)}.`,
-      );
+    { id: 'laddersFit', title: 'Ladders fit their ways', steps: ['ladders', 'body'] },
+    [ladderWays],
+    (ways) => {
+      const each = ways.map(fitsWay);
+      return each.length === 0
+        ? null
+        : each.reduce((worst, next) => (next.margin < worst.margin ? next : worst));
     },
   ),
+  ladderRoom,
   least(
     'groundLadders',
     'groundLadderFt',
@@ -101,7 +143,7 @@ const changes: Changes[] = [
   },
   {
     kind: MOUNT,
-    helps: ['sides', 'level', 'room', 'compartments', 'laddersFit'],
+    helps: ['sides', 'level', 'room', 'compartments', 'laddersFit', 'ladderRoom'],
     offer: ({ build }) =>
       build.ladders.lines.length === 0
         ? []
@@ -135,6 +177,20 @@ const choices = (build: Build): Choice[] => [
       ({ id }) => withLadder(build, id, !carries(build, id)),
     ),
   },
+  ...build.ladders.lines.map(({ id, partId, mountId }): Choice => ({
+    kind: 'pick',
+    id: `ladder-${id}-rides`,
+    title: `${ladderShelf.in(build).part(partId).name} rides`,
+    compact: true,
+    fine: true,
+    options: partOptions(
+      mountShelf.in(build).usualFirst(build.type),
+      (mount) => mount.id === (mountId ?? build.ladders.mountId),
+      (mount) =>
+        mount.id === (mountId ?? build.ladders.mountId) ? build : withLadderOn(build, id, mount.id),
+      { type: build.type },
+    ),
+  })),
 ];
 
 /** The ground ladders and how they ride. */

@@ -13,8 +13,8 @@ export interface Ladder extends Part {
 
 export interface LadderMount extends Part {
   types: BuildType[];
-  /** On a hydraulic rack outside, through the body beside or in the middle, flat against the side, or on top. */
-  ride: 'rack' | 'tunnel' | 'middle' | 'flat' | 'top';
+  /** On a hydraulic rack outside, through the body beside or in the middle, under the hose bed, flat against the side, or on top. */
+  ride: 'rack' | 'tunnel' | 'middle' | 'flat' | 'top' | 'underBed';
   words: string;
 }
 
@@ -203,6 +203,15 @@ export const LADDER_MOUNTS: LadderMount[] = [
     priceCents: usd(5_900),
     words:
       'Flat on top of each other over the frame, under the turntable; takes no compartment at the sides.',
+  },
+  {
+    id: 'under-bed',
+    ride: 'underBed',
+    name: 'Under the hose bed, behind the tank',
+    types: ['pumper', 'aerial'],
+    weightLb: 40,
+    priceCents: usd(1_150),
+    words: 'From the rear at the hands; as long as the tank leaves it, which suits a folding ladder.',
   },
   {
     id: 'top',

@@ -1,28 +1,50 @@
-import { boxAt, boxOf, boxOfTank, component, fromBuild, madeOf, reading } from '../../kernel/index.js';
+import {
+  boxAt,
+  boxOf,
+  boxOfTank,
+  component,
+  fromBuild,
+  madeOf,
+  middleOf,
+  reading,
+} from '../../kernel/index.js';
 import type { Box, Component, Taking } from '../../kernel/index.js';
 import { beds, bodyPlace, cabPlace, footing, pumpHouse, tankBoxes, wheelOpening } from '../../truck/index.js';
 import { ladderShelf, mountShelf } from './block.js';
+import type { LadderMount } from './parts.js';
 import { wayOf } from './ways.js';
 import type { Way } from './ways.js';
 
-/** The ladders that are carried, and how they ride. */
+/** The ladders that are carried, each with how it rides; and how those do that say nothing of it. */
 export const chosenLadders = reading(
   'ladders',
   [fromBuild(({ ladders }) => ladders), mountShelf.stock, ladderShelf.stock],
   ({ mountId, lines }, mounts, stock) => ({
     mount: mounts.part(mountId),
-    ladders: lines.map(({ id, partId }) => ({ id, ladder: stock.part(partId) })),
+    ladders: lines.map(({ id, partId, mountId: own }) => ({
+      id,
+      ladder: stock.part(partId),
+      mount: mounts.part(own ?? mountId),
+    })),
   }),
 );
 
-/** The way that the ladders ride, with each in its place; null where none is carried. */
-export const ladderWay = reading(
+/** A way with what rides in it, by what carries it. */
+export interface MountedWay extends Way {
+  mount: LadderMount;
+}
+
+/** The ways that ladders ride, each with what lies in it: first that of the most. */
+export const ladderWays = reading(
   'ladders',
   [chosenLadders, bodyPlace, cabPlace, pumpHouse, tankBoxes, footing, beds, wheelOpening],
-  ({ mount, ladders }, body, cab, house, tank, on, hoseBeds, wheels): Way | null =>
-    ladders.length === 0
-      ? null
-      : wayOf(mount.ride, ladders, {
+  ({ mount, ladders }, body, cab, house, tank, on, hoseBeds, wheels): MountedWay[] =>
+    [mount, ...ladders.map((one) => one.mount)]
+      .filter(({ id }, i, all) => all.findIndex((other) => other.id === id) === i)
+      .flatMap((of): MountedWay[] => {
+        const riding = ladders.filter((one) => one.mount.id === of.id);
+        if (riding.length === 0) return [];
+        const way = wayOf(of.ride, riding, {
           body,
           cabBackIn: cab.backIn,
           house,
@@ -30,40 +52,38 @@ export const ladderWay = reading(
           footing: on,
           beds: hoseBeds,
           wheelTopIn: wheels.topIn,
-        }),
+        });
+        return [{ ...way, mount: of }];
+      }),
 );
+
+/** The first of the ways, where long pieces ride along; null where no ladder is carried. */
+export const ladderWay = reading('ladders', [ladderWays], ([first]): MountedWay | null => first ?? null);
 
 /** Ladders outside the body keep that much clear of the compartments under and behind them, in. */
 const CLEAR_IN = 2;
 
+/** Ways that are lined and go through the body: what is in them is gone from what they pass. */
+const THROUGH: ReadonlySet<LadderMount['ride']> = new Set(['tunnel', 'middle', 'underBed']);
+
 /** What they take: at the side from the compartments under them, in a tunnel from these and the pump house. */
-export const laddersTake = reading(
-  'ladders',
-  [chosenLadders, ladderWay, bodyPlace],
-  ({ mount }, way, body): Taking[] => {
-    if (!way || mount.ride === 'top') return [];
-    const { x0, x1, y0, y1, z0, z1 } = way.box;
-    if (mount.ride === 'tunnel' || mount.ride === 'middle')
+export const laddersTake = reading('ladders', [ladderWays, bodyPlace], (ways, body): Taking[] =>
+  ways.flatMap(({ mount, box }): Taking[] => {
+    if (mount.ride === 'top') return [];
+    if (THROUGH.has(mount.ride))
       return [
-        { from: 'compartments', boxes: [way.box] },
-        { from: 'pumpHouse', boxes: [way.box] },
+        { from: 'compartments', boxes: [box] },
+        { from: 'pumpHouse', boxes: [box] },
       ];
+    const { x0, x1, y0, y1, z0, z1 } = box;
+    const outer = Math.max(y1, body.widthIn / 2);
     return [
       {
         from: 'compartments',
-        boxes: [
-          boxOf(
-            x0 - CLEAR_IN,
-            x1 + CLEAR_IN,
-            y0,
-            Math.max(y1, body.widthIn / 2),
-            z0 - CLEAR_IN,
-            z1 + CLEAR_IN,
-          ),
-        ],
+        boxes: [boxOf(x0 - CLEAR_IN, x1 + CLEAR_IN, y0, outer, z0 - CLEAR_IN, z1 + CLEAR_IN)],
       },
     ];
-  },
+  }),
 );
 
 /** What carries them: arms of a rack, brackets, a cradle on top; in. */
@@ -96,46 +116,46 @@ function mountBox(
   }
 }
 
+/** The ladders of one way in their places, and what carries them. */
+function ofWay(way: MountedWay, id: string, body: Parameters<typeof mountBox>[2]): Component[] {
+  const { mount } = way;
+  const about = { group: 'Ladders', step: 'ladders' } as const;
+  const carrier = mountBox(mount.ride, way, body);
+  const flat = mount.ride === 'top' || mount.ride === 'middle' || mount.ride === 'underBed';
+  return [
+    component({
+      id,
+      name: mount.name,
+      ...about,
+      weightLb: mount.weightLb,
+      priceCents: mount.priceCents,
+      made: madeOf(mount.id),
+      ...middleOf(carrier),
+      shapes: THROUGH.has(mount.ride) ? [] : [{ kind: 'rack', box: carrier }],
+    }),
+    ...way.laid.map(({ id: line, ladder, box }) =>
+      component({
+        id: `ladders.${line}`,
+        name: `${ladder.name} ladder`,
+        ...about,
+        role: 'ladder',
+        weightLb: ladder.weightLb,
+        basis: ladder.basis,
+        priceCents: ladder.priceCents,
+        ...middleOf(box),
+        made: madeOf(ladder.id),
+        shapes: [{ kind: 'ladder', flat, box }],
+      }),
+    ),
+  ];
+}
+
 /** The ladders in their places, and what carries them. */
 export const ladderComponents = reading(
   'ladders',
-  [chosenLadders, ladderWay, bodyPlace],
-  ({ mount }, way, body): Component[] => {
-    if (!way) return [];
-    const about = { group: 'Ladders', step: 'ladders' } as const;
-    const carrier = mountBox(mount.ride, way, body);
-    const lining = mount.ride === 'tunnel' || mount.ride === 'middle';
-    const flat = mount.ride === 'top' || mount.ride === 'middle';
-    const middle = ({ x0, x1, y0, y1, z0, z1 }: Box) => ({
-      xIn: (x0 + x1) / 2,
-      yIn: (y0 + y1) / 2,
-      zIn: (z0 + z1) / 2,
-    });
-    return [
-      component({
-        id: 'ladder-mount',
-        name: mount.name,
-        ...about,
-        weightLb: mount.weightLb,
-        priceCents: mount.priceCents,
-        made: madeOf(mount.id),
-        ...middle(carrier),
-        shapes: lining ? [] : [{ kind: 'rack', box: carrier }],
-      }),
-      ...way.laid.map(({ id, ladder, box }) =>
-        component({
-          id: `ladders.${id}`,
-          name: `${ladder.name} ladder`,
-          ...about,
-          role: 'ladder',
-          weightLb: ladder.weightLb,
-          basis: ladder.basis,
-          priceCents: ladder.priceCents,
-          ...middle(box),
-          made: madeOf(ladder.id),
-          shapes: [{ kind: 'ladder', flat, box }],
-        }),
-      ),
-    ];
-  },
+  [chosenLadders, ladderWays, bodyPlace],
+  ({ mount }, ways, body): Component[] =>
+    ways.flatMap((way) =>
+      ofWay(way, way.mount.id === mount.id ? 'ladder-mount' : `ladder-mount-${way.mount.id}`, body),
+    ),
 );

@@ -43,6 +43,8 @@ const OVER_FLATBED_IN = 12;
 const OVER_HOSE_IN = 3;
 /** On top ladders lie beside each other so far across, in. */
 const ON_TOP_WIDE_IN = 30;
+/** Under the floor of a hose bed, in. */
+const UNDER_BED_IN = 3;
 /** A tunnel keeps clear of what is beside and under it, in. */
 const TUNNEL_CLEAR_IN = 1;
 
@@ -216,6 +218,26 @@ function throughTheMiddle(all: Carried, at: Around): Way {
   };
 }
 
+/** Flat under the floor of the hose bed, from the tail forward to the tank. */
+function underBed(all: Carried, at: Around): Way {
+  const { body } = at;
+  const floors = at.beds.filter(({ kind }) => kind === 'main').map(({ floorIn }) => floorIn);
+  const top = (floors.length > 0 ? Math.min(...floors) : body.topIn) - UNDER_BED_IN;
+  const rows = rowsOf(all, Math.max(tallest(all), body.widthIn - 2 * body.compartmentDepthIn));
+  const height = stackHeight(rows) + 2 * WALL_IN;
+  const half = Math.max(tallest(all), (body.widthIn - 2 * body.compartmentDepthIn) / 2) / 2 + WALL_IN;
+  const tank = at.tank.filter((box) => within(box, [-half, half], [top - height, top]));
+  const front = Math.max(body.frontIn, ...tank.map(({ x1 }) => x1 + TUNNEL_CLEAR_IN));
+  const laid = stacked(rows, body.endIn - FOOT_IN, top - height + WALL_IN);
+  return {
+    box: around(laid.map(({ box }) => box)),
+    laid,
+    lengthIn: body.endIn - front,
+    stoppedBy: tank.length > 0 ? 'tank' : 'front of the body',
+    section: null,
+  };
+}
+
 /** The way of a ride with the ladders in it. @throws RangeError where no ladder is carried. */
 export function wayOf(ride: LadderMount['ride'], all: Carried, at: Around): Way {
   switch (ride) {
@@ -225,6 +247,8 @@ export function wayOf(ride: LadderMount['ride'], all: Carried, at: Around): Way 
       return tunnel(all, at);
     case 'middle':
       return throughTheMiddle(all, at);
+    case 'underBed':
+      return underBed(all, at);
     default:
       return beside(all, at, ride);
   }

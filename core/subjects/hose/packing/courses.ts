@@ -28,6 +28,9 @@ export interface Courses {
   coupling(column: number, layer: number, end: 0 | 1, fromIn: number): Box;
 }
 
+/** The longest load in the shortest bed has fewer lays: none beyond them is looked at. */
+const MOST_LAYS = 6000;
+
 /** No lay, and no arm of one, is shorter, in. */
 export const SHORTEST_IN = 1;
 
@@ -51,7 +54,7 @@ function flatCourses(room: Room, hose: Packable, byColumn: boolean): Courses {
   const layers = whole(room.depthIn / thick);
   const pitch = room.widthIn / Math.max(1, columns);
   const lengthIn = layIn(room);
-  const all = Array.from({ length: columns * layers }, (_, i): Course => {
+  const all = Array.from({ length: Math.min(MOST_LAYS, columns * layers) }, (_, i): Course => {
     if (byColumn) return { column: Math.floor(i / layers), layer: i % layers, lengthIn, givesIn: lengthIn };
     const layer = Math.floor(i / columns);
     const nth = i % columns;
@@ -88,7 +91,7 @@ function edgeCourses(room: Room, hose: Packable): Courses {
   const tiers = whole(room.depthIn / pitch);
   const layers = whole(room.widthIn / thick);
   const lengthIn = layIn(room);
-  const all = Array.from({ length: tiers * layers }, (_, i): Course => {
+  const all = Array.from({ length: Math.min(MOST_LAYS, tiers * layers) }, (_, i): Course => {
     const column = Math.floor(i / layers);
     const nth = i % layers;
     return { column, layer: column % 2 === 0 ? nth : layers - 1 - nth, lengthIn, givesIn: lengthIn };
@@ -117,7 +120,7 @@ function horseshoeCourses(room: Room, hose: Packable): Courses {
   const pitch = pitchIn(hose);
   const tiers = whole(room.depthIn / pitch);
   const layers = horseshoes(room, hose);
-  const all = Array.from({ length: tiers * layers }, (_, i): Course => {
+  const all = Array.from({ length: Math.min(MOST_LAYS, tiers * layers) }, (_, i): Course => {
     const layer = i % layers;
     const givesIn = layIn(room) - (layer + 1) * thick - SHORTEST_IN;
     return { column: Math.floor(i / layers), layer, lengthIn: horseshoeIn(room, thick, layer), givesIn };

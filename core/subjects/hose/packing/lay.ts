@@ -34,6 +34,8 @@ interface Pocket {
 /** Between two couplings there are at least so many lays: one fold takes up what hose there is too little of. */
 const LEAST_LAYS = 2;
 
+/** Where couplings find no room after so many tries, a bed is told not to hold them. */
+const MOST_TRIES = 400;
 /** Nothing that can be measured, in. */
 const HAIR_IN = 1e-6;
 
@@ -74,12 +76,17 @@ function pocketFor(
 }
 
 /** By how much each fold stops short of the end of the bed, in: fold `i` comes before lay `i`. */
-function shortOf(count: number, layers: number, numbers: Int32Array, pockets: Pocket[]): Float64Array {
+function shortOf(
+  count: number,
+  layers: number,
+  numbers: ReadonlyMap<number, number>,
+  pockets: Pocket[],
+): Float64Array {
   const short = new Float64Array(count + 1);
   for (const { column, end, layer0, layer1, toIn } of pockets)
     for (let layer = layer0; layer < Math.min(layer1, layers); layer++) {
-      const i = numbers[column * layers + layer]!;
-      if (i >= count) continue;
+      const i = numbers.get(column * layers + layer);
+      if (i === undefined || i >= count) continue;
       const fold = end === endOf(i) ? i + 1 : i;
       short[fold] = Math.max(short[fold]!, toIn);
     }
@@ -87,11 +94,8 @@ function shortOf(count: number, layers: number, numbers: Int32Array, pockets: Po
 }
 
 /** Which lay lies in each layer of each column. */
-function numbered({ all, layers }: Courses): Int32Array {
-  const numbers = new Int32Array(all.length);
-  all.forEach(({ column, layer }, i) => (numbers[column * layers + layer] = i));
-  return numbers;
-}
+const numbered = ({ all, layers }: Courses): ReadonlyMap<number, number> =>
+  new Map(all.map(({ column, layer }, i) => [column * layers + layer, i]));
 
 /** Of what both ends of a lay could give, so much at most is given: its neighbors have couplings to make room for. */
 const GIVEN_AT_MOST = 0.8;
@@ -150,7 +154,7 @@ export function layInCourses(
   const ends = usualEnds(sectionsIn, 0, courses, fill);
   const numbers = numbered(courses);
   const pockets: Pocket[] = [];
-  for (;;) {
+  for (let tries = 0; tries < MOST_TRIES; tries++) {
     const count = ends.at(-1) ?? 0;
     if (count > courses.all.length) return null;
     for (const end of ends.slice(pockets.length))
@@ -193,4 +197,5 @@ export function layInCourses(
     }));
     return { lays, couplings };
   }
+  return null;
 }

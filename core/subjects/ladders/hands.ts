@@ -1,0 +1,127 @@
+import { reading } from '../../kernel/index.js';
+import type { Row, TableOf } from '../../kernel/index.js';
+import { bodyPlace } from '../../truck/index.js';
+import type { BodyPlace } from '../../truck/index.js';
+import { counted, feet, inches, listed } from '../../units/index.js';
+import { ladderWays } from './place.js';
+import type { MountedWay } from './place.js';
+import type { LadderMount } from './parts.js';
+
+/** What hands do, one after another, until a ladder is off the truck. */
+export const MOVES: Record<LadderMount['ride'], readonly string[]> = {
+  rack: ['lower the rack', 'undo its latches', 'lift the ladder out'],
+  flat: ['undo its straps', 'lift the ladder off'],
+  tunnel: ['open the door', 'draw the ladder out'],
+  middle: ['open the door', 'draw the ladder out'],
+  underBed: ['open the door', 'draw the ladder out'],
+  top: ['climb up', 'undo its straps', 'hand the ladder down', 'climb down'],
+};
+
+/** A lowered rack holds the middle of its ladders so high, in: as hands take them. */
+const LOWERED_IN = 36;
+/** Room beside a truck in which somebody lifts a ladder off its side, in. */
+const LIFTING_IN = 30;
+/** Room behind it for who draws a ladder out, in. */
+const BEHIND_IN = 24;
+
+/** A way as hands come to it. */
+export interface ToHand {
+  way: MountedWay;
+  moves: readonly string[];
+  /** The highest and lowest of the ladders as hands take them, over the ground, in. */
+  takenFromIn: number;
+  takenToIn: number;
+  /** A rack's arms swing out beside the truck so far, and hold the ladders between these heights, in. */
+  swing: { besideIn: number; z0: number; z1: number } | null;
+  /** Room that it takes beside the truck on the officer's side, and behind it, in. */
+  besideIn: number;
+  behindIn: number;
+}
+
+/** A rack turns about a place half-way between where it carries ladders and where hands take them. */
+function swingOf({ box }: MountedWay): NonNullable<ToHand['swing']> {
+  const half = (box.z1 - box.z0) / 2;
+  const middle = (box.z0 + box.z1) / 2;
+  const armIn = Math.abs(middle - LOWERED_IN) / 2;
+  return { besideIn: armIn + half, z0: LOWERED_IN - half, z1: LOWERED_IN + half };
+}
+
+function toHandOf(way: MountedWay, { endIn, rearEndIn }: BodyPlace): ToHand {
+  const { mount, box, laid } = way;
+  const swing = mount.ride === 'rack' ? swingOf(way) : null;
+  const through = mount.ride === 'tunnel' || mount.ride === 'middle' || mount.ride === 'underBed';
+  const longest = Math.max(...laid.map(({ ladder }) => ladder.beddedIn));
+  return {
+    way,
+    moves: MOVES[mount.ride],
+    takenFromIn: swing?.z0 ?? box.z0,
+    takenToIn: swing?.z1 ?? box.z1,
+    swing,
+    besideIn: swing?.besideIn ?? (mount.ride === 'flat' ? LIFTING_IN : 0),
+    // Drawn out until its end is clear of the door, over the tailboard.
+    behindIn: through ? longest - (rearEndIn - endIn) + BEHIND_IN : 0,
+  };
+}
+
+/** Each way as hands come to it. */
+export const toHand = reading('ladders', [ladderWays, bodyPlace], (ways, body): ToHand[] =>
+  ways.map((way) => toHandOf(way, body)),
+);
+
+/** Each way: what lies in it, how far it reaches, and how ladders come to hand. */
+export const waysTable = reading('ladders', [toHand], (all): TableOf => ({
+  title: 'Ways of the ladders',
+  columns: [
+    { head: 'Way' },
+    { head: 'In it' },
+    { head: 'Long, to what stops it', figure: true },
+    { head: 'Taken between', figure: true },
+    { head: 'Room beside', figure: true },
+    { head: 'Room behind', figure: true },
+    { head: 'Moves until it is off' },
+  ],
+  rows: all.map(({ way, moves, takenFromIn, takenToIn, besideIn, behindIn }): Row => ({
+    id: way.mount.id,
+    cells: [
+      way.mount.name,
+      listed(way.laid.map(({ ladder }) => ladder.name)),
+      `${inches(way.lengthIn)} to the ${way.stoppedBy}`,
+      `${inches(takenFromIn)} and ${inches(takenToIn)}`,
+      besideIn > 0 ? inches(besideIn) : 'none',
+      behindIn > 0 ? inches(behindIn) : 'none',
+      `${counted(moves.length, 'move')}: ${moves.join(', ')}`,
+    ],
+  })),
+}));
+
+/** Kinds of ladder, and what all of them come to. */
+export const laddersTable = reading('ladders', [ladderWays], (ways): TableOf => {
+  const all = ways.flatMap(({ laid, mount }) => laid.map((one) => ({ ...one, mount })));
+  return {
+    title: 'Ladders carried',
+    columns: [
+      { head: 'Ladder' },
+      { head: 'Length', figure: true },
+      { head: 'Bedded', figure: true },
+      { head: 'Rides' },
+      { head: 'Its middle, up', figure: true },
+    ],
+    rows: [
+      ...all.map(({ id, ladder, box, mount }): Row => ({
+        id,
+        cells: [
+          ladder.name,
+          feet(ladder.lengthFt),
+          inches(ladder.beddedIn),
+          mount.name,
+          inches((box.z0 + box.z1) / 2),
+        ],
+      })),
+      {
+        id: 'all',
+        cells: ['Together', feet(all.reduce((sum, { ladder }) => sum + ladder.lengthFt, 0)), '', '', ''],
+        strong: true,
+      },
+    ],
+  };
+});
