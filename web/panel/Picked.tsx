@@ -31,9 +31,10 @@ export function Picked({ choice, assumed }: { choice: PickChoice; assumed: boole
         allowDeselect={false}
         value={choice.options.find((option) => option.chosen)?.id ?? null}
         data={choice.options.map(({ id, label }) => ({ value: id, label: say(label) }))}
-        maxDropdownHeight={360}
-        // A long list scrolls: its keys reach it there too.
-        scrollAreaProps={{ viewportProps: { tabIndex: 0 } }}
+        // The list itself scrolls, and the arrows that go through it take it along.
+        withScrollArea={false}
+        styles={{ options: { maxHeight: 320, overflowY: 'auto' } }}
+        attributes={{ options: { tabIndex: 0 } }}
         comboboxProps={{ keepMounted: false }}
         renderOption={({ option }) => (
           <span>
