@@ -88,7 +88,7 @@ describe('a bed packed by hand', () => {
 describe('whatever the bed and the hose', () => {
   const random = generator(15);
   const between = (from: number, to: number) => from + random() * (to - from);
-  const all = Array.from({ length: 60 }, () => {
+  const all = Array.from({ length: 36 }, () => {
     const { id } = HOSES.filter(({ use }) => use !== 'booster')[Math.floor(random() * 11)]!;
     const bed = room(between(20, 170), between(3, 50), between(5, 34));
     return { id, bed, feet: Math.ceil(between(1, 120)) * 25, fill: between(0.5, 1), widerIn: between(0, 4) };
