@@ -1,5 +1,5 @@
-import { reading } from '../../kernel/index.js';
-import type { Row, TableOf } from '../../kernel/index.js';
+import { boxOf, reading } from '../../kernel/index.js';
+import type { Box, Row, TableOf } from '../../kernel/index.js';
 import { bodyPlace } from '../../truck/index.js';
 import type { BodyPlace } from '../../truck/index.js';
 import { counted, feet, inches, listed } from '../../units/index.js';
@@ -31,19 +31,39 @@ export interface ToHand {
   /** The highest and lowest of the ladders as hands take them, over the ground, in. */
   takenFromIn: number;
   takenToIn: number;
-  /** A rack's arms swing out beside the truck so far, and hold the ladders between these heights, in. */
-  swing: { besideIn: number; z0: number; z1: number } | null;
+  /**
+   * A rack's arms swing out beside the truck so far, about a height, and hold the ladders between these heights; where
+   * each of them is then; in.
+   */
+  swing: { besideIn: number; aboutIn: number; z0: number; z1: number; lowered: Box[] } | null;
   /** Room that it takes beside the truck on the officer's side, and behind it, in. */
   besideIn: number;
   behindIn: number;
 }
 
 /** A rack turns about a place half-way between where it carries ladders and where hands take them. */
-function swingOf({ box }: MountedWay): NonNullable<ToHand['swing']> {
+function swingOf({ box, laid }: MountedWay): NonNullable<ToHand['swing']> {
   const half = (box.z1 - box.z0) / 2;
   const middle = (box.z0 + box.z1) / 2;
   const armIn = Math.abs(middle - LOWERED_IN) / 2;
-  return { besideIn: armIn + half, z0: LOWERED_IN - half, z1: LOWERED_IN + half };
+  return {
+    besideIn: armIn + half,
+    aboutIn: (middle + LOWERED_IN) / 2,
+    z0: LOWERED_IN - half,
+    z1: LOWERED_IN + half,
+    // What was inward on the truck is outward beside it.
+    lowered: laid.map(({ box: of }) => {
+      const high = (of.z1 - of.z0) / 2;
+      return boxOf(
+        of.x0,
+        of.x1,
+        2 * box.y1 - of.y1,
+        2 * box.y1 - of.y0,
+        LOWERED_IN - high,
+        LOWERED_IN + high,
+      );
+    }),
+  };
 }
 
 function toHandOf(way: MountedWay, { endIn, rearEndIn }: BodyPlace): ToHand {

@@ -48,7 +48,9 @@ describe('ladders come to hand', () => {
   it('a rack swings out as far as its arms, and holds them at the hands', () => {
     // Carried 40 in over a frame of 40 in, the tallest 22 in on edge: arms of half of 80 less 36 in.
     expect(rack.swing!.besideIn).toBeCloseTo((80 - 36) / 2 + 11, 6);
-    expect([rack.swing!.z0, rack.swing!.z1]).toEqual([25, 47]);
+    expect([rack.swing!.z0, rack.swing!.z1, rack.swing!.aboutIn]).toEqual([25, 47, 58]);
+    // Outside the body, as far from its side as they were inside.
+    expect(Math.min(...rack.swing!.lowered.map(({ y0 }) => y0))).toBeCloseTo(rack.way.box.y1, 6);
     expect(rack.moves.length).toBe(3);
   });
 

@@ -31,22 +31,18 @@ function Lowered() {
           <>
             <path className={siteClasses.edge} d={`M ${-BESIDE_IN} 0 H ${out + BESIDE_IN}`} />
             <RigView components={evaluation.read(components)} view="rear" />
-            <rect
-              className={siteClasses.swept}
-              fill="none"
-              x={y1}
-              y={-way.box.z1}
-              width={swing.besideIn}
-              height={way.box.z1 - swing.z0}
+            <path
+              className={siteClasses.clear}
+              d={`M ${y1} ${-swing.aboutIn - swing.besideIn} A ${swing.besideIn} ${swing.besideIn} 0 0 1 ${y1} ${-swing.aboutIn + swing.besideIn}`}
             />
-            {way.laid.map(({ id, box }) => (
+            {swing.lowered.map((box, i) => (
               <rect
-                key={id}
+                key={i}
                 className={siteClasses.edge}
-                x={y1 + (y1 - box.y1)}
-                y={-swing.z1}
+                x={box.y0}
+                y={-box.z1}
                 width={box.y1 - box.y0}
-                height={swing.z1 - swing.z0}
+                height={box.z1 - box.z0}
               />
             ))}
             <Across
