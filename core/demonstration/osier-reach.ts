@@ -51,14 +51,14 @@ const riverPumperUnplumbed = house.build(
     },
     equipment: {
       lines: numbered('e', [
-        { partId: 'folding-tank', count: 1, compartmentId: 'way' },
-        { partId: 'hard-suction-2', count: 1, compartmentId: 'way' },
+        { partId: 'folding-tank', count: 1, compartmentId: 'tank-rack' },
+        { partId: 'hard-suction-2', count: 1, compartmentId: 'trough' },
         { partId: 'low-strainer', count: 1, compartmentId: 'L1' },
         { partId: 'portable-pump', count: 1, compartmentId: 'L3' },
         { partId: 'adapters', count: 2, compartmentId: 'L1' },
         { partId: 'hydrant-kit', count: 1, compartmentId: 'L1' },
         { partId: 'pack', count: 5, compartmentId: 'cab' },
-        { partId: 'spare-cylinder', count: 8, compartmentId: 'L2' },
+        { partId: 'spare-cylinder', count: 8, compartmentId: 'L1' },
         { partId: 'medical-bag', count: 1, compartmentId: 'cab' },
         { partId: 'defibrillator', count: 1, compartmentId: 'cab' },
         { partId: 'thermal-camera', count: 1, compartmentId: 'cab' },

@@ -10,7 +10,7 @@ import { plainChoices } from './starter.js';
 
 type Line = Omit<EquipmentLine, 'id'>;
 
-const lines = (compartmentId: Line['compartmentId'], ...ids: (string | [string, number])[]): Line[] =>
+const lines = (compartmentId: Line['compartmentId'], ...ids: (string | readonly [string, number])[]): Line[] =>
   ids.map((id) =>
     typeof id === 'string'
       ? { partId: id, count: 1, compartmentId }
@@ -20,20 +20,25 @@ const lines = (compartmentId: Line['compartmentId'], ...ids: (string | [string, 
 /** Lines of equipment as the block of a build. */
 const kit = (...all: Line[]) => ({ lines: numbered('e', all) });
 
-const STRUCTURE_FIRE: Line[] = [
+const OVER_THE_WHEEL = [['salvage-cover', 4], 'rope-set', 'high-rise-packs'] as const;
+const structureFire = (overTheWheel: 'L1' | 'L2'): Line[] => [
   ...lines('cab', ['pack', 4], 'thermal-camera', 'hand-lights', 'portable-radios', 'gas-meter-4'),
   ...lines('L1', 'irons', 'axe-flat', 'forcible-kit', 'saw-rotary', 'nozzle-set'),
   ...lines('way', ['pike-pole-6', 2]),
-  ...lines('L2', ['salvage-cover', 4], 'rope-set', 'high-rise-packs'),
+  ...lines(overTheWheel, ...OVER_THE_WHEEL),
   ...lines('L3', 'hydrant-kit', 'adapters', 'gated-wye', 'spanners', 'cones', 'wheel-chocks'),
   ...lines('R1', 'medical-bag', 'oxygen-kit', 'defibrillator', ['spare-cylinder', 6], 'saw-chain'),
   ...lines('R3', 'water-extinguisher', 'dry-chemical', 'fan-battery', 'absorbent'),
 ];
 
+const STRUCTURE_FIRE = structureFire('L2');
+
+/** A folding tank hangs where the driver's side would be high: what rides over the wheel rides ahead of it. */
 const RURAL_WATER: Line[] = [
   ...lines('R1', 'low-strainer'),
   ...lines('L3', 'jet-siphon'),
-  ...lines('way', 'folding-tank', 'hard-suction-2'),
+  ...lines('tank-rack', 'folding-tank'),
+  ...lines('trough', 'hard-suction-2'),
   ...lines('R3', 'portable-pump'),
 ];
 const TALL: Line[] = lines('L1', 'standpipe-kit', 'elevator-keys', 'search-rope', 'rapid-intervention-kit');
@@ -67,7 +72,7 @@ const TEMPLATES: Record<BuildType, Record<DistrictKind, Choices>> = {
       pump: { partId: 'midship-1250-side' },
       tank: { gallons: 1000, shapeId: 'tShape', aftIn: 0 },
       foam: { partId: 'injection-a-small', gallons: 20 },
-      equipment: kit(...STRUCTURE_FIRE, ...RURAL_WATER),
+      equipment: kit(...structureFire('L1'), ...RURAL_WATER),
     },
     village: { foam: { partId: 'injection-a-small', gallons: 20 }, equipment: kit(...STRUCTURE_FIRE) },
     city: {

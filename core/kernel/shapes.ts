@@ -46,6 +46,7 @@ export type PlainKind =
   | 'crewModule'
   | 'suction'
   | 'stowed'
+  | 'longPiece'
   | 'ownItem'
   | 'mark'
   | 'seat'

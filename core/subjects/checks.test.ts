@@ -310,12 +310,12 @@ const [TANDEM_62, TANDEM_48] = [0.52 * 50_074.891, 0.52 * 49_432.069];
  * which each is worst.
  */
 const FIGURES: Record<string, [unit: string, good: [number, number], bad: [number, number]]> = {
-  frontAxle: ['lb', [15_425.61, 20_000], [18_084.627, 18_000]],
+  frontAxle: ['lb', [15_425.61, 20_000], [18_075.115, 18_000]],
   rearAxle: ['lb', [39_490.5 - 15_425.61, 27_000], [32_422.2, 24_000]],
   // The rating is the sum of both axles.
   gross: ['lb', [39_490.5, 20_000 + 27_000], [45_615.5, 18_000 + 24_000]],
-  frontShare: ['%', [37.9296, 25], [-1.4214, 25]],
-  frontLeast: ['lb', [13_453.68, 10_500], [-5368.67, 10_500]],
+  frontShare: ['%', [37.9296, 25], [-1.4347, 25]],
+  frontLeast: ['lb', [13_453.68, 10_500], [-5375.048, 10_500]],
   sideRear: ['%', [2.1057, 7], [11.05, 7]],
   sideFront: ['%', [0.7875, 7], [14.6659, 7]],
   // Each load lies as high as its lays: 36 layers of 5 in hose, 10 of 2½ in, 20 and a half of 1¾ in.

@@ -62,6 +62,15 @@ export const footing = port<Footing | null>('device');
 
 export const turntable = port<Turntable | null>('device');
 
+/** The last section of a bedded device: its ends along the truck, half its width, its underside, in. */
+export interface FlySection {
+  x0: number;
+  x1: number;
+  halfIn: number;
+  floorIn: number;
+}
+export const flySection = port<FlySection | null>('device');
+
 export interface BodyPlace {
   frontIn: number;
   endIn: number;
@@ -123,6 +132,21 @@ export interface Compartment extends Box {
   volumeFt3: number;
 }
 export const compartments = port<Compartment[]>('body');
+
+/** What rides in a way: how long, how tall on edge and how thick it is as it is carried, in. */
+export interface LongThing {
+  id: string;
+  name: string;
+  lengthIn: number;
+  tallIn: number;
+  thickIn: number;
+}
+/** Pieces that ride as ladders do: so many, in a way by its id, or where the ladders are; the line that lists them is its id. */
+export interface LongPiece extends LongThing {
+  count: number;
+  wayId: string | null;
+}
+export const longPieces = port<LongPiece[]>('equipment');
 
 export type BedKind = 'main' | 'crosslay' | 'well' | 'reel' | 'tray' | 'own';
 

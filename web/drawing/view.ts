@@ -60,6 +60,7 @@ const IN_FRONT: Partial<Record<Shape['kind'], number>> = {
   outrigger: 0.3,
   rack: 6,
   ladder: 6,
+  longPiece: 6,
   wheel: -0.5,
   ownItem: 200,
   mark: 200,

@@ -9,7 +9,7 @@ import { deviceTakes } from './outriggers.js';
 import { deviceComponents } from './place.js';
 import { deviceAlong } from './row.js';
 import { deviceShelf } from './shelf.js';
-import { footingPlace, turntablePlace } from './turntable.js';
+import { flyPlace, footingPlace, turntablePlace } from './turntable.js';
 
 export { withDevice } from './block.js';
 export { chosenDevice } from './chosen.js';
@@ -124,7 +124,7 @@ export const device: Subject = {
   problems: deviceProblems,
   along: deviceAlong,
   takes: deviceTakes,
-  provides: [turntablePlace, footingPlace],
+  provides: [turntablePlace, footingPlace, flyPlace],
   components: deviceComponents,
   changes,
   choices,

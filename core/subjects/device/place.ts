@@ -5,12 +5,8 @@ import type { Turntable } from '../../truck/index.js';
 import { feetInches } from '../../units/index.js';
 import { chosenDevice } from './chosen.js';
 import { OUTRIGGER_IN, outriggersPlace } from './outriggers.js';
+import { sectionAt } from './turntable.js';
 
-/** How far each section's tip stands beyond the one that carries it, and how much higher it lies, stowed, in. */
-const TIP_STEP_IN = 9;
-const RISE_STEP_IN = 2;
-/** The heel of the base section behind the turntable's middle, in. */
-const HEEL_IN = 16;
 /** A section's center lies nearer its heel, where it is built heavier. */
 const CENTER_SHARE = 0.44;
 /** Foot of the stairs behind the cab of a mid mount, under the frame's top, in. */
@@ -54,7 +50,6 @@ export const deviceComponents = reading(
     const { torqueBox, pedestal, through } = on;
     const { legs, places, bay } = out;
     const forward = at.facing === 'forward' ? -1 : 1;
-    const heel = at.xIn - forward * HEEL_IN;
     const baseZ = at.zIn;
     // Bedded it rests on its turntable, and on a cradle behind the cab or at the rear of the body.
     const cradleIn =
@@ -64,9 +59,7 @@ export const deviceComponents = reading(
     const made = madeOf(device.id);
 
     const sections = device.sections.map((section, i) => {
-      const start = heel + forward * i * TIP_STEP_IN;
-      const end = start + forward * section.lengthIn;
-      const bottom = baseZ + RISE_STEP_IN * i;
+      const { heelIn: start, tipIn: end, bottomIn: bottom } = sectionAt(at, device, i);
       return component({
         id: `device.section-${i + 1}`,
         name: i === 0 ? 'Base section' : `Section ${i + 1}`,
@@ -93,8 +86,7 @@ export const deviceComponents = reading(
         ],
       });
     });
-    const last = device.sections.length - 1;
-    const tip = heel + forward * (last * TIP_STEP_IN + device.sections[last]!.lengthIn);
+    const tip = sectionAt(at, device, device.sections.length - 1).tipIn;
 
     const outriggerShapes = legs.map((box): Shape => ({ kind: 'outrigger', box }));
     const stairs: Shape[] = bay

@@ -1,6 +1,6 @@
 import { boxOf, provide } from '../../kernel/index.js';
-import { alongFrame, bodyPlace, cabPlace, footing, turntable } from '../../truck/index.js';
-import type { CabPlace } from '../../truck/index.js';
+import { alongFrame, bodyPlace, cabPlace, flySection, footing, turntable } from '../../truck/index.js';
+import type { CabPlace, Turntable } from '../../truck/index.js';
 import { chosenChassis } from '../chassis/index.js';
 import { chosenDevice } from './chosen.js';
 import type { AerialDevice } from './parts.js';
@@ -68,3 +68,31 @@ export const footingPlace = provide(
     };
   },
 );
+
+/** How far each section's tip stands beyond the one that carries it, and how much higher it lies, stowed, in. */
+const TIP_STEP_IN = 9;
+const RISE_STEP_IN = 2;
+/** The heel of the base section behind the turntable's middle, in. */
+const HEEL_IN = 16;
+
+/** A bedded section, base section 0: from heel to tip along the truck, and its underside, in. */
+export function sectionAt(at: Turntable, { sections }: AerialDevice, i: number) {
+  const forward = at.facing === 'forward' ? -1 : 1;
+  const heelIn = at.xIn - forward * HEEL_IN + forward * i * TIP_STEP_IN;
+  const tipIn = heelIn + forward * sections[i]!.lengthIn;
+  return { heelIn, tipIn, bottomIn: at.zIn + RISE_STEP_IN * i };
+}
+
+/** The fly section as it is bedded. */
+export const flyPlace = provide(flySection, [chosenDevice, turntable], (chosen, at) => {
+  if (!chosen || !at) return null;
+  const { device } = chosen;
+  const last = device.sections.length - 1;
+  const { heelIn, tipIn, bottomIn } = sectionAt(at, device, last);
+  return {
+    x0: Math.min(heelIn, tipIn),
+    x1: Math.max(heelIn, tipIn),
+    halfIn: device.sections[last]!.widthIn / 2,
+    floorIn: bottomIn,
+  };
+});

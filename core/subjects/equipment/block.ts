@@ -1,7 +1,8 @@
 import { block, changedLine, field, freshId, linesIn } from '../../build/index.js';
 import type { BlockOf, Build, Problem } from '../../build/index.js';
 import { american, partFigure, Shelf } from '../../kernel/index.js';
-import { formatWhole } from '../../units/index.js';
+import { formatWhole, within } from '../../units/index.js';
+import { mountShelf } from '../ladders/index.js';
 import { EQUIPMENT } from './parts.js';
 import type { Equipment } from './parts.js';
 
@@ -37,9 +38,38 @@ export const equipmentShelf = new Shelf<Equipment>({
   ],
 });
 
-/** In the cab with the crew, and in the way in which the ladders ride. */
+/** In the cab with the crew; and in the way in which the ladders ride. Other ways are places by their own ids. */
 export const CAB = 'cab';
 export const WAY = 'way';
+
+/** A place as a head or an answer. */
+export const placeTitle = (id: string, build: Build): string => {
+  if (id === CAB) return 'Cab';
+  if (id === WAY) return 'With the ladders';
+  const isWay = mountShelf.in(build).find(id) !== undefined;
+  return isWay ? mountShelf.in(build).part(id).name : `Compartment ${placeName(id, build)}`;
+};
+
+/** The ways made for pieces of water supply, by their ids in the catalog. */
+const TANK_RACK = 'tank-rack';
+const TROUGH = 'trough';
+
+/** Where a long piece for water supply usually rides: folding tank and suction each in a way of its own, if such a truck has it. */
+export function usualPlaceOf({ foldingGal, suctionFt }: Equipment, build: Build): string {
+  const id = foldingGal ? TANK_RACK : suctionFt ? TROUGH : WAY;
+  return id === WAY || mountShelf.in(build).find(id)?.types.includes(build.type) ? id : WAY;
+}
+
+/** The places in which a truck can carry a piece: its compartments, then the ways, then the cab. */
+export const placesFor = (build: Build, compartmentIds: readonly string[]): string[] => [
+  ...compartmentIds,
+  WAY,
+  ...mountShelf
+    .in(build)
+    .suiting(build.type)
+    .map(({ id }) => id),
+  CAB,
+];
 
 /** The compartments that a body of a family has, by side and order from the front. */
 export const FAMILY_PLACES = [
@@ -52,13 +82,14 @@ export const FAMILY_PLACES = [
   { id: 'B1', side: 'rear', order: 1 },
 ] as const;
 
-/** What a place is called: a compartment by its name in this build. */
-export const placeName = (id: string, { body }: Pick<Build, 'body'>): string =>
-  id === CAB
-    ? 'the cab'
-    : id === WAY
-      ? 'the way of the ladders'
-      : (body.compartments?.find((line) => line.id === id)?.name ?? id);
+/** What a place is called: a compartment by its name in this build, a way by that of its part. */
+export function placeName(id: string, build: Build): string {
+  if (id === CAB) return 'the cab';
+  if (id === WAY) return 'the way of the ladders';
+  const compartment = build.body.compartments?.find((line) => line.id === id);
+  const way = compartment ? undefined : mountShelf.in(build).find(id);
+  return compartment?.name ?? (way ? within(way.name) : id);
+}
 
 export const equipmentBlock = block({
   id: 'equipment',
@@ -132,11 +163,18 @@ export const withEquipmentLine = (
 
 const OF_ANY_BODY: readonly string[] = [CAB, WAY, ...FAMILY_PLACES.map(({ id }) => id)];
 
-/** The places that a line may name: those that any body's family has, and those of this body's own. */
-const placesKnown = ({ body: { compartments: own = [] } }: Build): Set<string> =>
-  new Set([...OF_ANY_BODY, ...own.map(({ id }) => id)]);
+/** The places that a line may name: those of any body's family, every way, and those of this body's own. */
+const placesKnown = (build: Build): Set<string> =>
+  new Set([
+    ...OF_ANY_BODY,
+    ...mountShelf
+      .in(build)
+      .all()
+      .map(({ id }) => id),
+    ...(build.body.compartments ?? []).map(({ id }) => id),
+  ]);
 
-/** A place that neither this body nor any family has is refused by name. */
+/** A place that is neither a way nor in this body nor in any family's is refused by name. */
 export function equipmentProblems(build: Build): Problem[] {
   const known = placesKnown(build);
   return build.equipment.lines.flatMap(({ compartmentId }, i) => {

@@ -3,56 +3,66 @@ import type { ChangeKind, Changes, Check } from '../../kernel/index.js';
 import { compartments } from '../../truck/index.js';
 import type { Compartment } from '../../truck/index.js';
 import { formatPct, formatWhole, inches, lb, listed, within } from '../../units/index.js';
-import { ladderWay } from '../ladders/index.js';
-import { placeName, WAY, withEquipmentLine } from './block.js';
+import { FOOT_IN, wayRooms } from '../ladders/index.js';
+import type { WayRoom } from '../ladders/index.js';
+import { placeName, withEquipmentLine } from './block.js';
 import { goesInto, goingInto, longestIn, longestOf, roomOfPiece } from './fit.js';
 import type { Equipment } from './parts.js';
 import { riding } from './place.js';
 import type { Piece, Riding } from './place.js';
 
-/** How long the way of the ladders is, in; 0 where there is none. */
-const wayIn = reading('equipment', [ladderWay], (way) => way?.lengthIn ?? 0);
-
-const goesAlong = (part: Equipment, longIn: number): boolean => longestOf(part) <= longIn;
+const goesAlong = (part: Equipment, longIn: number): boolean => longestOf(part) + FOOT_IN <= longIn;
 
 /** A piece that does not go into the place that it was put. */
 type Misfit = Piece & { rides: Riding };
 
-const misfitsByPlace = each(
-  'equipment',
-  riding,
-  (rides, alongIn): Misfit[] => {
-    const goes = rides.compartment
-      ? goingInto(rides.compartment)
-      : (part: Equipment) => rides.id !== WAY || goesAlong(part, alongIn);
-    return rides.pieces.filter(({ part }) => !goes(part)).map((piece) => ({ ...piece, rides }));
-  },
-  wayIn,
-);
+const misfitsByPlace = each('equipment', riding, (rides): Misfit[] => {
+  const { compartment, way, pieces } = rides;
+  if (!compartment && !way) return [];
+  const goes = compartment
+    ? goingInto(compartment)
+    : (part: Equipment) => goesAlong(part, way?.lengthIn ?? 0);
+  return pieces.filter(({ part }) => !goes(part)).map((piece) => ({ ...piece, rides }));
+});
 
 const misfits = reading('equipment', [misfitsByPlace], (places) => places.flat());
 
-/** The places where a misfit would go. */
-const wouldGo = ({ part, rides }: Misfit, all: readonly Compartment[], alongIn: number): string[] => [
-  ...all.filter((compartment) => goesInto(part, compartment)).map(({ id }) => id),
-  ...(rides.id !== WAY && goesAlong(part, alongIn) ? [WAY] : []),
-];
+/** Where pieces could ride on this truck. */
+const couldRide = reading('equipment', [compartments, wayRooms], (all, ways) => ({ all, ways }));
+type CouldRide = { all: readonly Compartment[]; ways: readonly WayRoom[] };
+
+/** The ways other than its own in which a piece has its length. */
+const waysFor = ({ part, rides }: Pick<Misfit, 'part' | 'rides'>, { ways }: CouldRide): string[] =>
+  ways
+    .filter(({ mount, lengthIn }) => mount.id !== rides.way?.mount.id && goesAlong(part, lengthIn))
+    .map(({ mount }) => mount.id);
+
+/** The places where a misfit would go: ways where no compartment takes it, or it rides in one. */
+function wouldGo(misfit: Misfit, could: CouldRide): string[] {
+  const inside = could.all
+    .filter((compartment) => goesInto(misfit.part, compartment))
+    .map(({ id }) => id);
+  return inside.length > 0 && !misfit.rides.way ? inside : [...inside, ...waysFor(misfit, could)];
+}
+
+/** What a place is called where a piece could ride. */
+const nameOf = (id: string, { all, ways }: CouldRide): string =>
+  all.find((one) => one.id === id)?.name ??
+  within(ways.find(({ mount }) => mount.id === id)?.mount.name ?? id);
 
 /** Why a misfit does not go, and where it would. */
-function misfitInWords(misfit: Misfit, all: readonly Compartment[], alongIn: number): string {
+function misfitInWords(misfit: Misfit, could: CouldRide): string {
   const { part, rides } = misfit;
-  const longest = rides.compartment ? longestIn(rides.compartment) : alongIn;
-  const would = wouldGo(misfit, all, alongIn).map((id) =>
-    id === WAY ? 'with the ladders' : `in ${all.find((one) => one.id === id)?.name ?? id}`,
-  );
+  const longest = rides.compartment ? longestIn(rides.compartment) : (rides.way?.lengthIn ?? 0);
+  const would = wouldGo(misfit, could).map((id) => `in ${nameOf(id, could)}`);
   return `${part.name}, ${inches(part.lengthIn)} by ${inches(part.widthIn)} by ${inches(part.heightIn)}, does not go in ${rides.compartment?.name ?? 'there'} in any position: the longest that does is ${inches(longest)}. ${would.length > 0 ? `It would go ${listed(would)}.` : 'It goes in no place of this truck.'}`;
 }
 
 const goesIn: Check = check(
   'equipment',
   { id: 'goesIn', title: 'Each piece goes into its place', steps: ['equipment'] },
-  [riding, misfits, compartments, wayIn],
-  (places, misfit, all, alongIn) => {
+  [riding, misfits, couldRide],
+  (places, misfit, could) => {
     const lines = places.reduce((sum, { pieces }) => sum + pieces.length, 0);
     if (lines === 0) return null;
     const [first] = misfit;
@@ -62,7 +72,7 @@ const goesIn: Check = check(
       'fails',
       'Geometry of this build, piece by piece',
       first
-        ? misfitInWords(first, all, alongIn) + more
+        ? misfitInWords(first, could) + more
         : `All ${formatWhole(lines)} lines go through their doors and into their places.`,
     );
   },
@@ -128,12 +138,31 @@ export const fitChanges: Changes[] = [
       evaluation
         .read(misfits)
         .flatMap((misfit) =>
-          wouldGo(misfit, evaluation.read(compartments), evaluation.read(wayIn)).map((to) =>
+          wouldGo(misfit, evaluation.read(couldRide)).map((to) =>
             atOnce(
               MOVE,
               `Move ${within(misfit.part.name)} to ${placeName(to, evaluation.build)}`,
               (on) => withEquipmentLine(on, misfit.line.id, { compartmentId: to }),
               misfit.line.id,
+            ),
+          ),
+        ),
+  },
+  {
+    // What shares a way with the ladders, or runs into something there, rides in a way of its own.
+    kind: MOVE,
+    helps: ['laddersFit', 'room', 'ladderRoom'],
+    offer: (evaluation) =>
+      evaluation
+        .read(riding)
+        .flatMap((rides) => (rides.way ? rides.pieces.map((piece) => ({ ...piece, rides })) : []))
+        .flatMap((piece) =>
+          waysFor(piece, evaluation.read(couldRide)).map((to) =>
+            atOnce(
+              MOVE,
+              `Move ${within(piece.part.name)} to ${placeName(to, evaluation.build)}`,
+              (on) => withEquipmentLine(on, piece.line.id, { compartmentId: to }),
+              piece.line.id,
             ),
           ),
         ),

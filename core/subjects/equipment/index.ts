@@ -10,14 +10,14 @@ import {
   equipmentProblems,
   equipmentShelf,
   placeName,
+  placeTitle,
   settleEquipment,
-  WAY,
   withEquipmentLine,
 } from './block.js';
 import type { EquipmentLine } from './block.js';
 import { goesInto } from './fit.js';
 import { fitChanges, fitChecks, MOVE } from './fit-checks.js';
-import { allowanceLeftLb, equipmentComponents, equipmentLb, moved } from './place.js';
+import { allowanceLeftLb, equipmentComponents, equipmentLb, moved, piecesInWays } from './place.js';
 
 export {
   CAB,
@@ -25,6 +25,9 @@ export {
   equipmentShelf,
   FAMILY_PLACES,
   placeName,
+  placesFor,
+  placeTitle,
+  usualPlaceOf,
   WAY,
   withEquipment,
   withEquipmentLine,
@@ -34,7 +37,8 @@ export type { EquipmentLine } from './block.js';
 export { equipmentRows, inSections, rowsWith, sectionOf, withLinesIn } from './list.js';
 export type { EquipmentOrder, EquipmentRow, EquipmentSection } from './list.js';
 export type { Equipment, EquipmentGroup } from './parts.js';
-export { allowanceLeftLb, riding } from './place.js';
+export { allowanceLeftLb, pieceUpIn, riding } from './place.js';
+export type { Riding } from './place.js';
 
 /** The choice of equipment as a whole: it has a list and not options. */
 export const EQUIPMENT_CHOICE = 'equipment';
@@ -193,12 +197,7 @@ export function lineChoices(build: Build, id: string, places: readonly string[])
       title: 'Rides in',
       options: places.map((place) => ({
         id: place,
-        label:
-          place === CAB
-            ? 'The cab'
-            : place === WAY
-              ? 'With the ladders'
-              : `Compartment ${placeName(place, build)}`,
+        label: placeTitle(place, build),
         chosen: place === line.compartmentId,
         build: withEquipmentLine(build, id, { compartmentId: place }),
       })),
@@ -214,6 +213,7 @@ export const equipment: Subject = {
   shelves: [equipmentShelf],
   limits,
   block: equipmentBlock,
+  provides: [piecesInWays],
   components: equipmentComponents,
   figures: [
     {

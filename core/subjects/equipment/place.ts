@@ -1,4 +1,5 @@
 import {
+  around,
   boxAt,
   component,
   each,
@@ -6,14 +7,16 @@ import {
   middleOf,
   fromBuild,
   limitsOfEach,
+  provide,
   reading,
   settling,
 } from '../../kernel/index.js';
-import type { Component, Point } from '../../kernel/index.js';
-import { compartments, components } from '../../truck/index.js';
-import type { Compartment } from '../../truck/index.js';
+import type { Box, Component, Point } from '../../kernel/index.js';
+import { compartments, components, longPieces } from '../../truck/index.js';
+import type { Compartment, LongPiece } from '../../truck/index.js';
 import { chosenChassis } from '../chassis/index.js';
-import { ladderWay } from '../ladders/index.js';
+import { ladderWays, mountShelf } from '../ladders/index.js';
+import type { MountedWay } from '../ladders/index.js';
 import { CAB, equipmentShelf, FAMILY_PLACES, WAY } from './block.js';
 import type { EquipmentLine } from './block.js';
 import type { Equipment } from './parts.js';
@@ -72,7 +75,25 @@ const byPlace = reading('equipment', [chosen], (pieces) => {
   return [...places].map(([asked, of]) => ({ asked, pieces: of }));
 });
 
-/** What rides together: in the cab, with the ladders, or in a compartment. */
+/** The pieces that were put into a way: on edge, their longest side along it. */
+export const piecesInWays = provide(longPieces, [chosen, mountShelf.stock], (pieces, mounts): LongPiece[] =>
+  pieces
+    .filter(({ line: { compartmentId: id } }) => id === WAY || mounts.find(id) !== undefined)
+    .map(({ line: { id, count, compartmentId }, part: { name, lengthIn, widthIn, heightIn } }) => {
+      const [long, tall, thick] = [lengthIn, widthIn, heightIn].sort((a, b) => b - a);
+      return {
+        id,
+        name,
+        lengthIn: long!,
+        tallIn: tall!,
+        thickIn: thick!,
+        count,
+        wayId: compartmentId === WAY ? null : compartmentId,
+      };
+    }),
+);
+
+/** What rides together: in the cab, in a way, or in a compartment. */
 export interface Riding {
   /** The place that was asked for. */
   asked: string;
@@ -81,17 +102,23 @@ export interface Riding {
   id: string;
   center: Point;
   compartment?: Compartment;
+  way?: MountedWay;
 }
+
+/** Where the pieces of a line lie in their way. */
+export const boxesIn = ({ laid }: MountedWay, { line }: Piece): Box[] =>
+  laid.filter(({ id, ladder }) => ladder === null && id === line.id).map(({ box }) => box);
 
 /** The lines of equipment by where they ride; what rides as before is the very same. */
 export const riding = settling(
   'equipment',
-  [byPlace, compartments, ladderWay, chosenChassis],
-  (places, all, way, { chassis: { cab } }): Riding[] =>
+  [byPlace, compartments, ladderWays, fromBuild(({ ladders }) => ladders.mountId), chosenChassis],
+  (places, all, ways, mountId, { chassis: { cab } }): Riding[] =>
     places.map(({ asked, pieces }) => {
       const inCab = { id: CAB, center: { xIn: cab.backIn - IN_CAB_IN, yIn: 0, zIn: cab.seatZIn } };
       if (asked === CAB) return { asked, pieces, ...inCab };
-      if (asked === WAY && way) return { asked, pieces, id: WAY, center: middleOf(way.box) };
+      const way = ways.find(({ mount }) => mount.id === (asked === WAY ? mountId : asked));
+      if (way) return { asked, pieces, id: asked, center: middleOf(way.box), way };
       const compartment = placeFor(asked, all);
       return compartment
         ? { asked, pieces, id: compartment.id, center: compartment.center, compartment }
@@ -106,9 +133,30 @@ export const moved = reading('equipment', [riding], (all) =>
     .flatMap(({ asked, id, pieces }) => pieces.map(({ part }) => ({ name: part.name, asked, rides: id }))),
 );
 
-const stowed = each('equipment', riding, ({ pieces, center: { xIn, yIn, zIn } }): Component[] =>
-  pieces.map(({ part, about: { id, name, weightLb, priceCents, made } }) =>
-    component({
+/** How high the middle of a piece is, in. */
+export const pieceUpIn = (piece: Piece, { way, center }: Riding): number =>
+  way ? middleOf(around(boxesIn(way, piece))).zIn : center.zIn;
+
+/** Where a piece lies, and what is seen of it: in a way each by itself, elsewhere behind its door. */
+function lies(piece: Piece, { center, way }: Riding): Pick<Component, 'shapes'> & { at: Point } {
+  const { lengthIn, widthIn, heightIn } = piece.part;
+  if (way) {
+    const boxes = boxesIn(way, piece);
+    return {
+      at: middleOf(around(boxes)),
+      shapes: boxes.map((box) => ({ kind: 'longPiece', box })),
+    };
+  }
+  const { xIn, yIn, zIn } = center;
+  return { at: center, shapes: [{ kind: 'stowed', box: boxAt(xIn, yIn, zIn, lengthIn, widthIn, heightIn) }] };
+}
+
+const stowed = each('equipment', riding, (rides): Component[] =>
+  rides.pieces.map((piece) => {
+    const { part, about } = piece;
+    const { at, shapes } = lies(piece, rides);
+    const { id, name, weightLb, priceCents, made } = about;
+    return component({
       id,
       name,
       group: 'Equipment',
@@ -117,13 +165,11 @@ const stowed = each('equipment', riding, ({ pieces, center: { xIn, yIn, zIn } })
       weightLb,
       basis: part.basis,
       priceCents,
-      xIn,
-      yIn,
-      zIn,
+      ...at,
       made,
-      shapes: [{ kind: 'stowed', box: boxAt(xIn, yIn, zIn, part.lengthIn, part.widthIn, part.heightIn) }],
-    }),
-  ),
+      shapes,
+    });
+  }),
 );
 
 /** Pieces weigh what they weigh, wherever they ride. */

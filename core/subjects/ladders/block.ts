@@ -22,7 +22,7 @@ export const ladderShelf = new Shelf<Ladder>({
 });
 export const mountShelf = new Shelf<LadderMount>({
   kind: 'ladderMount',
-  title: 'Ways for ladders to ride',
+  title: 'Ways for ladders and long pieces',
   shipped: LADDER_MOUNTS,
 });
 

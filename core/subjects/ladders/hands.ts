@@ -2,24 +2,28 @@ import { boxOf, reading } from '../../kernel/index.js';
 import type { Box, Row, TableOf } from '../../kernel/index.js';
 import { bodyPlace } from '../../truck/index.js';
 import type { BodyPlace } from '../../truck/index.js';
-import { counted, feet, inches, listed } from '../../units/index.js';
+import { counted, feet, formatWhole, inches, listed } from '../../units/index.js';
 import { ladderWays } from './place.js';
 import type { MountedWay } from './place.js';
 import type { LadderMount } from './parts.js';
 
-/** What hands do, one after another, until a ladder is off the truck. */
+const DRAWN_OUT = ['open the door', 'draw it out'];
+const HANDED_DOWN = ['climb up', 'undo its straps', 'hand it down', 'climb down'];
+/** What hands do, one after another, until a ladder or a long piece is off the truck. */
 export const MOVES: Record<LadderMount['ride'], readonly string[]> = {
-  rack: ['lower the rack', 'undo its latches', 'lift the ladder out'],
-  flat: ['undo its straps', 'lift the ladder off'],
-  tunnel: ['open the door', 'draw the ladder out'],
-  middle: ['open the door', 'draw the ladder out'],
-  underBed: ['open the door', 'draw the ladder out'],
-  top: ['climb up', 'undo its straps', 'hand the ladder down', 'climb down'],
+  rack: ['lower the rack', 'undo its latches', 'lift it out'],
+  flat: ['undo its straps', 'lift it off'],
+  tunnel: DRAWN_OUT,
+  middle: DRAWN_OUT,
+  underBed: DRAWN_OUT,
+  top: HANDED_DOWN,
+  trough: HANDED_DOWN,
+  fly: HANDED_DOWN,
 };
 
 /** A lowered rack holds the middle of its ladders so high, in: as hands take them. */
 const LOWERED_IN = 36;
-/** Room beside a truck in which somebody lifts a ladder off its side, in. */
+/** Room beside a truck in which somebody lifts something off its side, in. */
 const LIFTING_IN = 30;
 /** Room behind it for who draws a ladder out, in. */
 const BEHIND_IN = 24;
@@ -36,7 +40,7 @@ export interface ToHand {
    * each of them is then; in.
    */
   swing: { besideIn: number; aboutIn: number; z0: number; z1: number; lowered: Box[] } | null;
-  /** Room that it takes beside the truck on the officer's side, and behind it, in. */
+  /** Room that it takes beside the truck on its side, and behind it, in. */
   besideIn: number;
   behindIn: number;
 }
@@ -70,7 +74,7 @@ function toHandOf(way: MountedWay, { endIn, rearEndIn }: BodyPlace): ToHand {
   const { mount, box, laid } = way;
   const swing = mount.ride === 'rack' ? swingOf(way) : null;
   const through = mount.ride === 'tunnel' || mount.ride === 'middle' || mount.ride === 'underBed';
-  const longest = Math.max(...laid.map(({ ladder }) => ladder.beddedIn));
+  const longest = Math.max(...laid.map(({ lengthIn }) => lengthIn));
   return {
     way,
     moves: MOVES[mount.ride],
@@ -88,13 +92,20 @@ export const toHand = reading('ladders', [ladderWays, bodyPlace], (ways, body): 
   ways.map((way) => toHandOf(way, body)),
 );
 
+/** What lies in a way, name by name, in the order in which it lies. */
+const inIt = ({ laid }: MountedWay): string[] => {
+  const counts = new Map<string, number>();
+  for (const { name } of laid) counts.set(name, (counts.get(name) ?? 0) + 1);
+  return [...counts].map(([name, count]) => (count > 1 ? `${name} × ${formatWhole(count)}` : name));
+};
+
 /** Each way: what lies in it, how far it reaches, and how ladders come to hand. */
 export const waysTable = reading('ladders', [toHand], (all): TableOf => ({
-  title: 'Ways of the ladders',
+  title: 'Ways of ladders and long pieces',
   columns: [
     { head: 'Way' },
     { head: 'In it' },
-    { head: 'Long, to what stops it', figure: true },
+    { head: 'Long', figure: true },
     { head: 'Taken between', figure: true },
     { head: 'Room beside', figure: true },
     { head: 'Room behind', figure: true },
@@ -104,8 +115,8 @@ export const waysTable = reading('ladders', [toHand], (all): TableOf => ({
     id: way.mount.id,
     cells: [
       way.mount.name,
-      listed(way.laid.map(({ ladder }) => ladder.name)),
-      `${inches(way.lengthIn)} to the ${way.stoppedBy}`,
+      listed(inIt(way)),
+      `${inches(way.lengthIn)} ${way.reach}`,
       `${inches(takenFromIn)} and ${inches(takenToIn)}`,
       besideIn > 0 ? inches(besideIn) : 'none',
       behindIn > 0 ? inches(behindIn) : 'none',
@@ -116,7 +127,9 @@ export const waysTable = reading('ladders', [toHand], (all): TableOf => ({
 
 /** Kinds of ladder, and what all of them come to. */
 export const laddersTable = reading('ladders', [ladderWays], (ways): TableOf => {
-  const all = ways.flatMap(({ laid, mount }) => laid.map((one) => ({ ...one, mount })));
+  const all = ways.flatMap(({ laid, mount }) =>
+    laid.flatMap(({ id, ladder, box }) => (ladder ? [{ id, ladder, box, mount }] : [])),
+  );
   return {
     title: 'Ladders carried',
     columns: [

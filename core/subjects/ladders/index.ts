@@ -18,14 +18,17 @@ import {
 import type { Ladder } from './parts.js';
 import { toHand } from './hands.js';
 import { chosenLadders, ladderComponents, laddersTake, ladderWays } from './place.js';
-import { LADDER_CLEAR_IN } from './ways.js';
-import type { Way } from './ways.js';
+import type { MountedWay } from './place.js';
+import type { Thing } from './lay.js';
+import { FOOT_IN, LADDER_CLEAR_IN } from './ways.js';
 
-export { ladderShelf, withLadder, withLadderOn, withMount } from './block.js';
+export { ladderShelf, mountShelf, withLadder, withLadderOn, withMount } from './block.js';
 export { laddersTable, toHand, waysTable } from './hands.js';
 export type { ToHand } from './hands.js';
-export { ladderWay, ladderWays } from './place.js';
-export type { MountedWay } from './place.js';
+export type { Thing } from './lay.js';
+export { ladderWays, wayRooms } from './place.js';
+export type { MountedWay, WayRoom } from './place.js';
+export { FOOT_IN } from './ways.js';
 
 const limits = {
   groundLadderFt: limitKind('Ground ladders in all', 'ft', 'least', 0, 500),
@@ -41,23 +44,28 @@ const longest = (kind: Ladder['kind']) =>
 const least = (id: string, limit: keyof typeof limits, actual: Parameters<typeof atLeast>[5]) =>
   atLeast('ladders', id, limit, limits[limit], ['ladders'], actual);
 
-/** Whether the ladders of a way fit it along and across. */
-function fitsWay({ laid, lengthIn, stoppedBy, section }: Way) {
-  const needed = Math.max(...laid.map(({ ladder }) => ladder.beddedIn)) + LADDER_CLEAR_IN;
+/** What a thing needs along its way, in. */
+const needsIn = ({ lengthIn, ladder }: Thing): number => lengthIn + (ladder ? LADDER_CLEAR_IN : FOOT_IN);
+
+/** Whether what rides in a way fits it along and across. */
+function fitsWay({ laid, lengthIn, reach, section, mount }: MountedWay) {
+  const needed = Math.max(...laid.map(needsIn));
+  const longest = laid.find((one) => needsIn(one) === needed)!;
+  const where = `${mount.name}: `;
   if (section && section.neededIn - section.roomIn > needed - lengthIn)
     return fits(
       section.neededIn,
       section.roomIn,
       section.neededIn > section.roomIn
-        ? `Together they need ${inches(section.neededIn)} across their way; there are ${inches(section.roomIn)}.`
-        : `They need ${inches(section.neededIn)} of ${inches(section.roomIn)} across their way.`,
+        ? `${where}together they need ${inches(section.neededIn)} across; there are ${inches(section.roomIn)}.`
+        : `${where}they need ${inches(section.neededIn)} of ${inches(section.roomIn)} across.`,
     );
   return fits(
     needed,
     lengthIn,
     needed > lengthIn
-      ? `The longest ladder needs ${inches(needed)}; from the tail to the ${stoppedBy} there are ${inches(lengthIn)}.`
-      : `The longest needs ${inches(needed)} of ${inches(lengthIn)}.`,
+      ? `${where}the longest, ${longest.name}, needs ${inches(needed)}; ${reach} there are ${inches(lengthIn)}.`
+      : `${where}the longest needs ${inches(needed)} of ${inches(lengthIn)}.`,
   );
 }
 
@@ -66,8 +74,9 @@ const ladderRoom = placesCheck(
   { id: 'ladderRoom', title: 'Ladders come off in the lanes', steps: ['ladders'], mendedBy: ['ladderRoom'] },
   [counting('lanes'), toHand, widthAcross],
   (lanes, all, { widthIn }) => {
-    if (all.length === 0) return [];
-    const most = all.reduce((a, b) => (b.besideIn > a.besideIn ? b : a));
+    const ladders = all.filter(({ way: { laid } }) => laid.some(({ ladder }) => ladder !== null));
+    if (ladders.length === 0) return [];
+    const most = ladders.reduce((a, b) => (b.besideIn > a.besideIn ? b : a));
     return lanes.map((line): AtPlace => {
       // It stands along the left of what is open: all that is left is on the officer's side.
       const besideIn = (line.wideFt - line.parkedFt) * IN_PER_FT - widthIn;
@@ -90,7 +99,7 @@ const ladderRoom = placesCheck(
 const checks = [
   check(
     'ladders',
-    { id: 'laddersFit', title: 'Ladders fit their ways', steps: ['ladders', 'body'] },
+    { id: 'laddersFit', title: 'Ladders and long pieces fit their ways', steps: ['ladders', 'body'] },
     [ladderWays],
     (ways) => {
       const each = ways.map(fitsWay);
@@ -150,10 +159,17 @@ const changes: Changes[] = [
         : mountShelf
             .in(build)
             .suiting(build.type)
-            .filter(({ id }) => id !== build.ladders.mountId)
+            .filter(({ id, piecesOnly }) => id !== build.ladders.mountId && !piecesOnly)
             .map((mount) => atOnce(MOUNT, `Ladders: ${within(mount.name)}`, (on) => withMount(on, mount.id))),
   },
 ];
+
+/** The ways that ladders can ride, those of such a truck first. */
+const forLadders = (build: Build) =>
+  mountShelf
+    .in(build)
+    .usualFirst(build.type)
+    .filter(({ piecesOnly }) => !piecesOnly);
 
 const choices = (build: Build): Choice[] => [
   {
@@ -161,7 +177,7 @@ const choices = (build: Build): Choice[] => [
     id: 'mount',
     title: 'How they ride',
     options: partOptions(
-      mountShelf.in(build).usualFirst(build.type),
+      forLadders(build),
       ({ id }) => id === build.ladders.mountId,
       ({ id }) => withMount(build, id),
       { words: ({ words }) => words, type: build.type },
@@ -184,7 +200,7 @@ const choices = (build: Build): Choice[] => [
     compact: true,
     fine: true,
     options: partOptions(
-      mountShelf.in(build).usualFirst(build.type),
+      forLadders(build),
       (mount) => mount.id === (mountId ?? build.ladders.mountId),
       (mount) =>
         mount.id === (mountId ?? build.ladders.mountId) ? build : withLadderOn(build, id, mount.id),

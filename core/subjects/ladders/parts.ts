@@ -13,8 +13,15 @@ export interface Ladder extends Part {
 
 export interface LadderMount extends Part {
   types: BuildType[];
-  /** On a hydraulic rack outside, through the body beside or in the middle, under the hose bed, flat against the side, or on top. */
-  ride: 'rack' | 'tunnel' | 'middle' | 'flat' | 'top' | 'underBed';
+  /**
+   * On a hydraulic rack outside, through the body beside or in the middle, under the hose bed, flat against the side,
+   * on top of all, in a trough on the compartments, or on a device's fly section.
+   */
+  ride: 'rack' | 'tunnel' | 'middle' | 'flat' | 'top' | 'underBed' | 'trough' | 'fly';
+  /** Of the truck; the officer's where left out, and of no meaning in the middle. */
+  side?: 'left';
+  /** Made for long pieces: no ladder goes in. */
+  piecesOnly?: true;
   words: string;
 }
 
@@ -165,7 +172,7 @@ export const LADDERS: Ladder[] = [
   },
 ];
 
-/** The ways ground ladders ride. */
+/** The ways that ground ladders and long pieces ride. */
 export const LADDER_MOUNTS: LadderMount[] = [
   {
     id: 'rack',
@@ -221,5 +228,57 @@ export const LADDER_MOUNTS: LadderMount[] = [
     weightLb: 60,
     priceCents: usd(1_400),
     words: 'Takes no compartment; adds height and needs a climb.',
+  },
+  {
+    id: 'fly',
+    ride: 'fly',
+    name: 'On the fly section',
+    types: ['aerial'],
+    weightLb: 14,
+    priceCents: usd(780),
+    words: 'At the tip where it is used; counts as load of the device.',
+  },
+  {
+    id: 'tank-rack',
+    ride: 'flat',
+    side: 'left',
+    piecesOnly: true,
+    name: 'Folding tank rack, driver’s side',
+    types: ['pumper', 'brush'],
+    weightLb: 120,
+    priceCents: usd(4_200),
+    words: 'Let down to the hands of two; takes the upper part of the compartments behind it.',
+  },
+  {
+    id: 'sleeve',
+    ride: 'tunnel',
+    side: 'left',
+    piecesOnly: true,
+    name: 'Sleeve through the body, driver’s side',
+    types: ['pumper', 'aerial'],
+    weightLb: 55,
+    priceCents: usd(1_900),
+    words: 'Suction and long boards, drawn out at the rear at the hands.',
+  },
+  {
+    id: 'trough',
+    ride: 'trough',
+    side: 'left',
+    piecesOnly: true,
+    name: 'Suction trough on top, driver’s side',
+    types: ['pumper', 'aerial'],
+    weightLb: 32,
+    priceCents: usd(950),
+    words: 'On the compartments beside the hose bed; takes nothing from them and asks for a step.',
+  },
+  {
+    id: 'tubes',
+    ride: 'trough',
+    piecesOnly: true,
+    name: 'Tubes for poles on top, officer’s side',
+    types: ['pumper', 'aerial'],
+    weightLb: 18,
+    priceCents: usd(620),
+    words: 'On the compartments beside the hose bed, drawn out to the rear.',
   },
 ];

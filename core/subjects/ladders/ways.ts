@@ -1,23 +1,18 @@
-import { around, boxAt, boxOf } from '../../kernel/index.js';
+import { around, boxOf } from '../../kernel/index.js';
 import type { Box } from '../../kernel/index.js';
-import type { BedPlace, BodyPlace, Footing, PumpHouse } from '../../truck/index.js';
-import type { Ladder, LadderMount } from './parts.js';
+import type { BedPlace, BodyPlace, FlySection, Footing, PumpHouse } from '../../truck/index.js';
+import { columnsOf, onEdge, rowsOf, stackHeight, stacked, tallest, together, widest } from './lay.js';
+import type { Carried, Laid } from './lay.js';
+import type { LadderMount } from './parts.js';
 
-/** A ladder in its place. */
-export interface Laid {
-  id: string;
-  ladder: Ladder;
-  box: Box;
-}
-
-/** Where ladders ride: the room of the way, what lies in it, and what of its section they need and have, in. */
+/** Where ladders and long pieces ride: the room that they take, what lies there, and what they need and have, in. */
 export interface Way {
   box: Box;
   laid: Laid[];
-  /** How long the way is for a ladder, to what stops it; null where nothing does. */
+  /** How long the way is, to what stops it; and from where to where that is. */
   lengthIn: number;
-  stoppedBy: string;
-  /** What the ladders need across the way and what there is, where something bounds it. */
+  reach: string;
+  /** What they need across the way and what there is, where something bounds it. */
   section: { neededIn: number; roomIn: number } | null;
 }
 
@@ -29,12 +24,12 @@ export interface Around {
   tank: readonly Box[];
   wheelTopIn: number;
   footing: Footing | null;
+  fly: FlySection | null;
   beds: readonly BedPlace[];
 }
 
-/** Free behind a ladder's foot, between two ladders, and to the walls of their way, in. */
-const FOOT_IN = 1;
-const BETWEEN_IN = 1;
+/** Free behind what lies in a way, and to its walls, in. */
+export const FOOT_IN = 1;
 const WALL_IN = 0.5;
 /** Middle of ladders on a rack, and flat at the side, over the frame; over a flatbed's top; over the hose; in. */
 const RACK_OVER_FRAME_IN = 40;
@@ -47,91 +42,42 @@ const ON_TOP_WIDE_IN = 30;
 const UNDER_BED_IN = 3;
 /** A tunnel keeps clear of what is beside and under it, in. */
 const TUNNEL_CLEAR_IN = 1;
+/** A trough's walls and floor, in. */
+const TROUGH_IN = 1;
+/** The rails of a fly section, each so wide; its rungs lie so high over its underside; in. */
+const FLY_RAIL_IN = 2.5;
+const RUNGS_UP_IN = 3;
 
-const thick = ({ nestedHeightIn, nestedWidthIn }: Ladder) => Math.min(nestedHeightIn, nestedWidthIn);
-const tall = ({ nestedHeightIn, nestedWidthIn }: Ladder) => Math.max(nestedHeightIn, nestedWidthIn);
+/** Which side of the truck a way is on: +1 the officer's. */
+const sideOf = ({ side }: Pick<LadderMount, 'side'>): 1 | -1 => (side === 'left' ? -1 : 1);
 
-type Carried = readonly { id: string; ladder: Ladder }[];
-
-/** What ladders take side by side, in. */
-const together = (all: Carried): number =>
-  all.reduce((sum, { ladder }) => sum + thick(ladder) + BETWEEN_IN, -BETWEEN_IN);
-const tallest = (all: Carried): number => Math.max(...all.map(({ ladder }) => tall(ladder)));
-
-/** Ladders on edge side by side, their feet at one x, from y inwards or outwards. */
-function onEdge(
-  all: Carried,
-  footIn: number,
-  fromY: number,
-  sign: 1 | -1,
-  z: (ladder: Ladder) => number,
-): Laid[] {
-  let taken = 0;
-  return all.map(({ id, ladder }) => {
-    const y = fromY + sign * (taken + thick(ladder) / 2);
-    taken += thick(ladder) + BETWEEN_IN;
-    const x = footIn - ladder.beddedIn / 2;
-    return { id, ladder, box: boxAt(x, y, z(ladder), ladder.beddedIn, thick(ladder), tall(ladder)) };
-  });
-}
-
-/** Ladders in rows, each with those that lie beside each other in it. */
-function rowsOf(all: Carried, widthIn: number): Carried[] {
-  const rows: { lying: Carried[number][]; takenIn: number }[] = [];
-  for (const one of all) {
-    const needed = tall(one.ladder);
-    const beside = rows.find(({ takenIn }) => takenIn + BETWEEN_IN + needed <= widthIn);
-    if (beside) {
-      beside.lying.push(one);
-      beside.takenIn += BETWEEN_IN + needed;
-    } else rows.push({ lying: [one], takenIn: needed });
-  }
-  return rows.map(({ lying }) => lying);
-}
-
-const rowHeight = (lying: Carried): number => Math.max(...lying.map(({ ladder }) => thick(ladder)));
-
-/** What rows of ladders take on top of each other, in. */
-const stackHeight = (rows: readonly Carried[]): number =>
-  rows.reduce((sum, lying) => sum + rowHeight(lying) + BETWEEN_IN, -BETWEEN_IN);
-
-/** Ladders flat in rows on top of each other from a height, each row about the middle. */
-function stacked(rows: readonly Carried[], footIn: number, fromZ: number): Laid[] {
-  let z = fromZ;
-  return rows.flatMap((lying) => {
-    const bottom = z;
-    z += rowHeight(lying) + BETWEEN_IN;
-    let y = -(lying.reduce((sum, { ladder }) => sum + tall(ladder) + BETWEEN_IN, -BETWEEN_IN) / 2);
-    return lying.map(({ id, ladder }) => {
-      const middle = y + tall(ladder) / 2;
-      y += tall(ladder) + BETWEEN_IN;
-      const x = footIn - ladder.beddedIn / 2;
-      return {
-        id,
-        ladder,
-        box: boxAt(x, middle, bottom + thick(ladder) / 2, ladder.beddedIn, tall(ladder), thick(ladder)),
-      };
-    });
-  });
-}
+/** A box on the officer's side as it is on that of a way. */
+const mirrored = (box: Box, sign: 1 | -1): Box => (sign === 1 ? box : { ...box, y0: -box.y1, y1: -box.y0 });
 
 const within = (box: Box, [y0, y1]: readonly [number, number], [z0, z1]: readonly [number, number]) =>
   box.y0 < y1 && box.y1 > y0 && box.z0 < z1 && box.z1 > z0;
 
-/** On the officer's side, outside: nothing bounds it but the cab. */
-function beside(all: Carried, { body, cabBackIn }: Around, ride: 'rack' | 'flat'): Way {
-  const middle =
-    ride === 'rack'
-      ? body.frameIn + RACK_OVER_FRAME_IN
-      : body.flatbed
-        ? body.topIn + OVER_FLATBED_IN
-        : body.frameIn + FLAT_OVER_FRAME_IN;
-  const laid = onEdge(all, body.rearEndIn - FOOT_IN, body.widthIn / 2 - WALL_IN, -1, () => middle);
+/** What lies in a way, laid as on the officer's side, on the side that it is on. */
+const onSide = (laid: Laid[], sign: 1 | -1): Laid[] =>
+  laid.map((one) => ({ ...one, box: mirrored(one.box, sign) }));
+
+/** At one side, outside: nothing bounds it but the cab. */
+function beside(all: Carried, { body, cabBackIn }: Around, ride: 'rack' | 'flat', sign: 1 | -1): Way {
+  const columns = columnsOf(all);
+  // No higher than the top of a body: troughs and tubes stand on it.
+  const middle = body.flatbed
+    ? body.topIn + OVER_FLATBED_IN
+    : Math.min(
+        body.frameIn + (ride === 'rack' ? RACK_OVER_FRAME_IN : FLAT_OVER_FRAME_IN),
+        body.topIn - tallest(columns) / 2,
+      );
+  const fromZ = (heightIn: number) => middle - heightIn / 2;
+  const laid = onEdge(columns, body.rearEndIn - FOOT_IN, body.widthIn / 2 - WALL_IN, -1, fromZ);
   return {
-    box: around(laid.map(({ box }) => box)),
-    laid,
+    box: mirrored(around(laid.map(({ box }) => box)), sign),
+    laid: onSide(laid, sign),
     lengthIn: body.rearEndIn - cabBackIn,
-    stoppedBy: 'cab',
+    reach: 'from the tail to the cab',
     section: null,
   };
 }
@@ -144,7 +90,7 @@ function onTop(all: Carried, { body, beds, cabBackIn }: Around): Way {
     box: around(laid.map(({ box }) => box)),
     laid,
     lengthIn: body.rearEndIn - cabBackIn,
-    stoppedBy: 'cab',
+    reach: 'from the tail to the cab',
     section: null,
   };
 }
@@ -153,34 +99,31 @@ function onTop(all: Carried, { body, beds, cabBackIn }: Around): Way {
  * A tunnel from the tail forward, on edge beside the tank and over the wheels: past a pump that leaves room
  * beside it, otherwise to its house.
  */
-function tunnel(all: Carried, at: Around): Way {
+function tunnel(all: Carried, at: Around, sign: 1 | -1): Way {
   const { body, house, cabBackIn } = at;
+  const columns = columnsOf(all);
   const z0 = at.wheelTopIn + TUNNEL_CLEAR_IN;
-  const z1 = z0 + tallest(all) + 2 * WALL_IN;
-  const width = together(all) + 2 * WALL_IN;
+  const z1 = z0 + tallest(columns) + 2 * WALL_IN;
+  const width = together(columns) + 2 * WALL_IN;
   const { pedestal } = at.footing ?? {};
   const inTheWay = [...at.tank, ...(pedestal && pedestal.x1 > body.frontIn ? [pedestal] : [])];
   const y0 = Math.max(
     body.widthIn / 2 - body.compartmentDepthIn - width,
     ...inTheWay
+      .map((box) => mirrored(box, sign))
       .filter((box) => within(box, [0, body.widthIn / 2], [z0, z1]))
       .map((box) => box.y1 + TUNNEL_CLEAR_IN),
   );
   const past = house === null || house.besideIn >= width;
   const front = past ? (house ? cabBackIn : body.frontIn) : Math.max(house.x1, body.frontIn);
-  const laid = onEdge(
-    all,
-    body.endIn - FOOT_IN,
-    y0 + WALL_IN,
-    1,
-    (ladder) => z0 + WALL_IN + tall(ladder) / 2,
-  );
-  const needed = Math.max(...all.map(({ ladder }) => ladder.beddedIn)) + LADDER_CLEAR_IN;
+  const laid = onEdge(columns, body.endIn - FOOT_IN, y0 + WALL_IN, 1, () => z0 + WALL_IN);
+  const needed = Math.max(...all.map(({ lengthIn }) => lengthIn)) + LADDER_CLEAR_IN;
+  const box = boxOf(Math.max(front, body.endIn - needed), body.endIn, y0, y0 + width, z0, z1);
   return {
-    box: boxOf(Math.max(front, body.endIn - needed), body.endIn, y0, y0 + width, z0, z1),
-    laid,
+    box: mirrored(box, sign),
+    laid: onSide(laid, sign),
     lengthIn: body.endIn - front,
-    stoppedBy: !past ? 'pump house' : house ? 'cab' : 'front of the body',
+    reach: `from the tail to the ${!past ? 'pump house' : house ? 'cab' : 'front of the body'}`,
     section: { neededIn: y0 + width, roomIn: body.widthIn / 2 },
   };
 }
@@ -195,9 +138,9 @@ function throughTheMiddle(all: Carried, at: Around): Way {
   // A pedestal ahead of the body stops them; one within it lets them through as far as it has a way.
   const ahead = footing && footing.pedestal.x1 <= body.frontIn ? footing.pedestal.x1 : null;
   const room = footing && ahead === null ? (footing.through ?? { widthIn: 0, heightIn: 0 }) : null;
-  const rows = rowsOf(all, Math.max(tallest(all), (room?.widthIn ?? 0) - 2 * WALL_IN));
+  const rows = rowsOf(all, Math.max(widest(all), (room?.widthIn ?? 0) - 2 * WALL_IN));
   const height = stackHeight(rows) + 2 * WALL_IN;
-  const width = Math.max(tallest(all) + 2 * WALL_IN, room?.widthIn ?? 0);
+  const width = Math.max(widest(all) + 2 * WALL_IN, room?.widthIn ?? 0);
   const tank = at.tank.filter((box) => within(box, [-width / 2, width / 2], [z0, z0 + height]));
   const front = Math.max(
     ahead ?? 0,
@@ -210,7 +153,7 @@ function throughTheMiddle(all: Carried, at: Around): Way {
     box: boxOf(front, body.endIn, -width / 2, width / 2, z0, z0 + height),
     laid,
     lengthIn: body.endIn - front,
-    stoppedBy: tank.length > 0 ? 'tank' : house ? 'pump house' : 'front of the body',
+    reach: `from the tail to the ${tank.length > 0 ? 'tank' : house ? 'pump house' : 'front of the body'}`,
     section: room && {
       neededIn: tooWide ? width : height,
       roomIn: tooWide ? room.widthIn : room.heightIn,
@@ -223,9 +166,10 @@ function underBed(all: Carried, at: Around): Way {
   const { body } = at;
   const floors = at.beds.filter(({ kind }) => kind === 'main').map(({ floorIn }) => floorIn);
   const top = (floors.length > 0 ? Math.min(...floors) : body.topIn) - UNDER_BED_IN;
-  const rows = rowsOf(all, Math.max(tallest(all), body.widthIn - 2 * body.compartmentDepthIn));
+  const between = body.widthIn - 2 * body.compartmentDepthIn;
+  const rows = rowsOf(all, Math.max(widest(all), between));
   const height = stackHeight(rows) + 2 * WALL_IN;
-  const half = Math.max(tallest(all), (body.widthIn - 2 * body.compartmentDepthIn) / 2) / 2 + WALL_IN;
+  const half = Math.max(widest(all), between / 2) / 2 + WALL_IN;
   const tank = at.tank.filter((box) => within(box, [-half, half], [top - height, top]));
   const front = Math.max(body.frontIn, ...tank.map(({ x1 }) => x1 + TUNNEL_CLEAR_IN));
   const laid = stacked(rows, body.endIn - FOOT_IN, top - height + WALL_IN);
@@ -233,23 +177,68 @@ function underBed(all: Carried, at: Around): Way {
     box: around(laid.map(({ box }) => box)),
     laid,
     lengthIn: body.endIn - front,
-    stoppedBy: tank.length > 0 ? 'tank' : 'front of the body',
+    reach: `from the tail to the ${tank.length > 0 ? 'tank' : 'front of the body'}`,
     section: null,
   };
 }
 
-/** The way of a ride with the ladders in it. @throws RangeError where no ladder is carried. */
-export function wayOf(ride: LadderMount['ride'], all: Carried, at: Around): Way {
-  switch (ride) {
+/** A trough or tubes on top of the compartments of one side, beside the hose bed, to what stands higher. */
+function trough(all: Carried, at: Around, sign: 1 | -1): Way {
+  const { body, house, beds, cabBackIn } = at;
+  const half = body.widthIn / 2;
+  const z0 = body.topIn;
+  const columns = columnsOf(all);
+  const z1 = z0 + TROUGH_IN + tallest(columns);
+  const laid = onEdge(columns, body.endIn - FOOT_IN, half - TROUGH_IN, -1, () => z0 + TROUGH_IN);
+  const stopped = house !== null && house.z1 > z0 && house.at !== 'bodyRear';
+  const bedsBeside = beds
+    .filter(({ runs, floorIn, depthIn }) => runs === 'along' && floorIn < z1 && floorIn + depthIn > z0)
+    .map(({ yCenter, widthIn }) => sign * yCenter + widthIn / 2);
+  const neededIn = together(columns) + 2 * TROUGH_IN;
+  const lying = around(laid.map(({ box }) => box));
+  return {
+    box: mirrored(boxOf(lying.x0, lying.x1, half - neededIn, half, z0, z1), sign),
+    laid: onSide(laid, sign),
+    lengthIn: body.endIn - (stopped ? house.x1 : cabBackIn),
+    reach: `from the tail to the ${stopped ? 'pump house' : 'cab'}`,
+    section: bedsBeside.length > 0 ? { neededIn, roomIn: half - Math.max(...bedsBeside) } : null,
+  };
+}
+
+/** On the rungs of a bedded device's fly section, between its rails; nowhere on a truck that has no device. */
+function onFly(all: Carried, at: Around): Way {
+  const { fly } = at;
+  if (!fly) return { ...onTop(all, at), lengthIn: 0, reach: 'without a device to carry them' };
+  const columns = columnsOf(all);
+  const neededIn = together(columns);
+  const roomIn = 2 * (fly.halfIn - FLY_RAIL_IN);
+  const laid = onEdge(columns, fly.x1 - FOOT_IN, -neededIn / 2, 1, () => fly.floorIn + RUNGS_UP_IN);
+  return {
+    box: around(laid.map(({ box }) => box)),
+    laid,
+    lengthIn: fly.x1 - fly.x0,
+    reach: 'along the fly section',
+    section: { neededIn, roomIn },
+  };
+}
+
+/** A way with what rides in it. @throws RangeError where nothing does. */
+export function wayOf(mount: Pick<LadderMount, 'ride' | 'side'>, all: Carried, at: Around): Way {
+  if (all.length === 0) throw new RangeError('a way is worked out for what rides in it: nothing does');
+  switch (mount.ride) {
     case 'top':
       return onTop(all, at);
     case 'tunnel':
-      return tunnel(all, at);
+      return tunnel(all, at, sideOf(mount));
     case 'middle':
       return throughTheMiddle(all, at);
     case 'underBed':
       return underBed(all, at);
+    case 'trough':
+      return trough(all, at, sideOf(mount));
+    case 'fly':
+      return onFly(all, at);
     default:
-      return beside(all, at, ride);
+      return beside(all, at, mount.ride, sideOf(mount));
   }
 }

@@ -1,6 +1,6 @@
 import { limitOf, reading } from '../../kernel/index.js';
-import { CAB, riding, WAY } from '../equipment/index.js';
-import type { Equipment } from '../equipment/index.js';
+import { CAB, pieceUpIn, riding, WAY } from '../equipment/index.js';
+import type { Equipment, Riding } from '../equipment/index.js';
 
 /** A piece for water supply as it rides: how many, where, and how high its middle is; in. */
 export interface Carried {
@@ -14,17 +14,23 @@ export interface Carried {
 const isSupply = ({ foldingGal, suctionFt, siphonGpm, strainerIn }: Equipment): boolean =>
   [foldingGal, suctionFt, siphonGpm, strainerIn].some((figure) => figure !== undefined);
 
+const placeOf = ({ id, compartment, way }: Riding): string => {
+  if (id === CAB) return 'In the cab';
+  if (id === WAY) return 'With the ladders';
+  return compartment?.name ?? way?.mount.name ?? id;
+};
+
 /** Every piece for water supply that is carried. */
 export const carried = reading('rural', [riding], (all): Carried[] =>
-  all.flatMap(({ id, center, compartment, pieces }) =>
-    pieces
+  all.flatMap((rides) =>
+    rides.pieces
       .filter(({ part }) => isSupply(part))
-      .map(({ line, part }) => ({
-        id: line.id,
-        part,
-        count: line.count,
-        place: id === CAB ? 'In the cab' : id === WAY ? 'With the ladders' : (compartment?.name ?? id),
-        upIn: center.zIn,
+      .map((piece) => ({
+        id: piece.line.id,
+        part: piece.part,
+        count: piece.line.count,
+        place: placeOf(rides),
+        upIn: pieceUpIn(piece, rides),
       })),
   ),
 );

@@ -2,7 +2,7 @@ import { freshId, withBlock } from '../../build/index.js';
 import { atOnce } from '../../kernel/index.js';
 import type { ChangeKind, Changes } from '../../kernel/index.js';
 import { within } from '../../units/index.js';
-import { equipmentShelf, WAY } from '../equipment/index.js';
+import { equipmentShelf, usualPlaceOf } from '../equipment/index.js';
 import type { Equipment } from '../equipment/index.js';
 import { WATER_BY_NAMES, withWaterBy } from './block.js';
 import { carried } from './carried.js';
@@ -22,7 +22,10 @@ const adding = (evaluation: Parameters<Changes['offer']>[0], wanted: (part: Equi
         `${part.name} added`,
         (on) =>
           withBlock(on, 'equipment', {
-            lines: [...on.equipment.lines, { id: freshId(), partId: part.id, count: 1, compartmentId: WAY }],
+            lines: [
+              ...on.equipment.lines,
+              { id: freshId(), partId: part.id, count: 1, compartmentId: usualPlaceOf(part, on) },
+            ],
           }),
         part.id,
       ),

@@ -227,7 +227,7 @@ describe('suction', () => {
       'Folding tank, {2100 gal}',
       'holds {2100 gal}',
       '{130 lb}',
-      'With the ladders',
+      'Folding tank rack, driver’s side',
       expect.stringMatching(/ in\}$/),
       'lifted down by two, one of them on a step',
     ]);

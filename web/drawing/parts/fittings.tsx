@@ -30,6 +30,22 @@ export const LadderTop = ({ flat: lies }: Ladder, flat: Flat) =>
   lies ? LadderFace(flat) : <Rect {...flat} pen="tint" />;
 export const LadderEnd = (_: Ladder, flat: Flat) => <Rect {...flat} r={0.8} pen="tint" />;
 
+/** A pole, a suction hose or a folded tank from its side: held by a band at each end. */
+export function LongPieceAlong(_: Shape, { u0, u1, v0, v1 }: Flat) {
+  const band = Math.min(8, (u1 - u0) * 0.1);
+  return (
+    <>
+      <Rect u0={u0} u1={u1} v0={v0} v1={v1} r={Math.min(2, (v1 - v0) / 2)} pen="tint" />
+      <Strokes
+        lines={[
+          [u0 + band, v0, u0 + band, v1],
+          [u1 - band, v0, u1 - band, v1],
+        ]}
+      />
+    </>
+  );
+}
+
 /** A monitor: base, elbow and barrel pointing forward. */
 export function MonitorSide(_: Shape, { u0, u1, v0, v1 }: Flat) {
   const h = v1 - v0;

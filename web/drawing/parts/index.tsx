@@ -80,6 +80,7 @@ const LOOKS: { [K in Kind]: Look<K> } = {
     rear: (shape, flat) => (shape.runs === 'along' ? body.HoseEnd(shape, flat) : null),
   },
   ladder: look<'ladder'>(fittings.LadderSide, fittings.LadderTop, fittings.LadderEnd),
+  longPiece: look<'longPiece'>(fittings.LongPieceAlong, fittings.LongPieceAlong, fittings.LadderEnd),
   rack: same<'rack'>(plain),
   opening: onFace<Of<'opening'>>(pump.Opening),
   control: onFace<Of<'control'>>(pump.Control),

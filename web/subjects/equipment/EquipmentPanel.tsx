@@ -6,6 +6,7 @@ import {
   equipmentRows,
   inSections,
   placeName,
+  placeTitle,
   rowsWith,
   sectionOf,
   withEquipmentLine,
@@ -19,7 +20,7 @@ import type { PanelProps } from '../face';
 import { AddPieces } from './AddPieces';
 import { OpenedPiece, PieceLine } from './PieceLine';
 import type { LineHands } from './PieceLine';
-import { placeLabel, placesOf, placeTitle } from './places';
+import { placeLabel, placesOf } from './places';
 import look from './equipment.module.css';
 
 /** From so many lines on a list is looked through rather than read. */

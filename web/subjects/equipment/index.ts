@@ -1,9 +1,15 @@
 import { lazy } from 'react';
-import { EQUIPMENT_CHOICE, equipmentShelf, placeName, withEquipment } from '#core/subjects/equipment';
+import {
+  EQUIPMENT_CHOICE,
+  equipmentShelf,
+  placeName,
+  placeTitle,
+  withEquipment,
+} from '#core/subjects/equipment';
 import { lb } from '#core/units';
 import type { Entry } from '../../palette';
 import type { Face } from '../face';
-import { placesOf, placeTitle } from './places';
+import { placesOf } from './places';
 
 const STEP = 'equipment';
 
@@ -22,7 +28,7 @@ export const equipment: Face = {
         note: say(lb(part.weightLb)),
         run: () => goTo(STEP),
         asks: {
-          question: `${say(part.name)}: into which compartment?`,
+          question: `${say(part.name)}: into which place?`,
           answers: () =>
             placesOf(evaluation).map((place): Entry => ({
               id: `into-${place}`,
