@@ -1,10 +1,10 @@
 import { amountProblem, freshId } from '../build/index.js';
 import type { Build } from '../build/index.js';
 import {
-  bedsIn,
   couplingKinds,
   hoseShelf,
   isoDate,
+  loadNames,
   SECTION_FIELDS,
   withSections,
 } from '../subjects/hose/index.js';
@@ -19,16 +19,6 @@ type Head = (typeof HEADS)[number];
 
 const headIn = (head: Head, system: UnitSystem): string =>
   head === 'length' ? `length (${shownIn(system, 'ft').unit})` : head;
-
-/** What a load is called in a list: its bed, and its number there where there are several. */
-function loadNames(build: Build): Map<string, string> {
-  const names = new Map<string, string>();
-  for (const { id, name } of bedsIn(build)) {
-    const loads = build.hose.loads.filter(({ bedId }) => bedId === id);
-    loads.forEach((load, i) => names.set(load.id, i === 0 ? name : `${name}, load ${i + 1}`));
-  }
-  return names;
-}
 
 /** The sections of hose as CSV in a person's units, a header row first. */
 export function hoseCsv(build: Build, system: UnitSystem): string {

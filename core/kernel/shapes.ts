@@ -47,6 +47,7 @@ export type PlainKind =
   | 'suction'
   | 'stowed'
   | 'longPiece'
+  | 'cover'
   | 'ownItem'
   | 'mark'
   | 'seat'

@@ -163,5 +163,7 @@ export interface BedPlace {
   depthIn: number;
   /** The way the hose runs: along the truck or across it. */
   runs: 'along' | 'across';
+  /** A tray that slides out: by how much, and which way, in. */
+  slides?: { byIn: number; to: string };
 }
 export const beds = port<BedPlace[]>('hose');

@@ -3,7 +3,7 @@ import { remediesFor } from '../../advice/index.js';
 import type { Build } from '../../build/index.js';
 import { DEMONSTRATION, starterBuild } from '../../demonstration/index.js';
 import { randomBuild } from '../../test/random.js';
-import { clashes, compartments, components } from '../../truck/index.js';
+import { beds, clashes, compartments, components, envelope } from '../../truck/index.js';
 import { house } from '../index.js';
 import {
   bedded,
@@ -11,7 +11,9 @@ import {
   bedsTable,
   bedViews,
   hoseShelf,
+  loadNames,
   loadsIn,
+  withCovering,
   withDividers,
   withFinish,
   withLoad,
@@ -174,4 +176,87 @@ describe('whatever the truck', () => {
     expect(load(edge, main(plain)).finish).toBe('edge');
     expect(withFinish(edge, main(plain), 'flat')).toEqual(plain);
   });
+});
+
+describe('what covers the main bed', () => {
+  const part = (build: Build, id: string) =>
+    house
+      .evaluate(build)
+      .read(components)
+      .find((one) => one.id === id);
+  const main = house
+    .evaluate(plain)
+    .read(beds)
+    .filter(({ kind }) => kind === 'main');
+  // With walls of an inch around them: two beds of 20.5 in and a divider of 2 in between them.
+  const lengthIn = main[0]!.x1 - main[0]!.x0 + 2;
+  const widthIn = 20.5 + 2 + 20.5 + 2;
+
+  it.each([
+    ['tarp', 0.003, 1],
+    ['hinged', 0.0125, 2],
+    ['walked', 0.016, 3],
+  ] as const)(
+    '%s weighs by its area, and raises the truck by what it is thick',
+    (cover, lbPerIn2, thickIn) => {
+      const covered = withCovering(plain, 'cover', cover);
+      expect(part(covered, 'hose.cover')!.weightLb).toBeCloseTo(lengthIn * widthIn * lbPerIn2, 6);
+      const highIn = (build: Build) => house.evaluate(build).read(envelope).heightIn;
+      expect(highIn(covered)).toBeCloseTo(main[0]!.floorIn + main[0]!.depthIn + thickIn, 9);
+      expect(house.evaluate(covered).read(clashes)).toEqual([]);
+      expect(withCovering(covered, 'cover', undefined)).toEqual(plain);
+    },
+  );
+
+  it('lies in two over beds on both sides of a ladder', () => {
+    const both = withCovering(ladder, 'cover', 'tarp');
+    expect(part(both, 'hose.cover')).toBeDefined();
+    expect(part(both, 'hose.cover-2')).toBeDefined();
+  });
+
+  it('an end tarp hangs behind the bed, and a walkway lies beside it on the compartments', () => {
+    const build = withCovering(withCovering(plain, 'endTarp', 'yes'), 'walkway', 'left');
+    expect(part(build, 'hose.end-tarp')!.xIn).toBeCloseTo(main[0]!.x1 + 1.5, 9);
+    const walkway = part(build, 'hose.walkway')!.shapes[0]!.box;
+    expect(walkway.y1).toBeCloseTo(-widthIn / 2, 6);
+    expect(walkway.y1 - walkway.y0).toBeLessThanOrEqual(16);
+    expect(house.evaluate(build).read(clashes)).toEqual([]);
+  });
+});
+
+describe('a bed that slides out', () => {
+  const fixed = withOwnBed(plain, 'left', 'tray');
+  const slides = withOwnBedSaid(fixed, 'tray', { slides: 'yes' });
+  const place = (build: Build) =>
+    house
+      .evaluate(build)
+      .read(beds)
+      .find(({ id }) => id === 'tray')!;
+
+  it('does so by its width, on what slides and weighs more', () => {
+    expect(place(fixed).slides).toBeUndefined();
+    expect(place(slides).slides).toEqual({ byIn: 10, to: 'to the driver’s side' });
+    const lb = (build: Build) =>
+      house
+        .evaluate(build)
+        .read(components)
+        .find(({ id }) => id === 'hose.bed-tray')!.weightLb;
+    expect(lb(slides) - lb(fixed)).toBeCloseTo(38, 9);
+  });
+
+  it('but a chute stays where it is, whatever is said of it', () => {
+    const chute = withOwnBedSaid(withOwnBed(plain, 'chute', 'chute'), 'chute', { slides: 'yes' });
+    expect(
+      house
+        .evaluate(chute)
+        .read(beds)
+        .find(({ id }) => id === 'chute')!.slides,
+    ).toBeUndefined();
+  });
+});
+
+it('a load is named by its bed, and by its number where there are several', () => {
+  const two = withNewLoad(plain, 'crosslay-1', 'attack-1.75', 100, 'second');
+  expect(loadNames(two).get(loadsIn(two, 'crosslay-1')[0]!.id)).toBe('Crosslay 1');
+  expect(loadNames(two).get('second')).toBe('Crosslay 1, load 2');
 });

@@ -4,9 +4,10 @@ import { partFigure, Shelf } from '../../kernel/index.js';
 import type { BedKind } from '../../truck/index.js';
 import { asideInWords, feet, inches } from '../../units/index.js';
 import { bedsIn, dividersIn, isFlatbed } from './beds.js';
+import { COVER_NAMES, COVERS, WALKWAY_NAMES, WALKWAYS } from './cover-kinds.js';
 import { SECTION_FIELDS, sectionProblems, settledSections } from './sections.js';
 import { OWN_BED_NAMES, OWN_BEDS } from './own-bed-kinds.js';
-import { FINISH_NAMES, FINISHES, MOST_FT } from './packing/index.js';
+import { FINISH_NAMES, FINISHES, isMadeUp, MOST_FT } from './packing/index.js';
 import type { Finish } from './packing/index.js';
 import { HOSES } from './parts.js';
 import type { Hose } from './parts.js';
@@ -60,6 +61,10 @@ export const hoseBlock = block({
     ),
     /** Steps under the sides of the pump house, from which crosslays are reached. */
     boards: field.optional(field.oneOf('Steps at the pump house', ['yes'], { yes: 'yes' })),
+    /** What covers the main beds, closes them at the rear, and is walked on beside them; none where left out. */
+    cover: field.optional(field.oneOf('Cover of the hose bed', COVERS, COVER_NAMES)),
+    endTarp: field.optional(field.oneOf('End tarp', ['yes'], { yes: 'yes' })),
+    walkway: field.optional(field.oneOf('Walkway beside the hose bed', WALKWAYS, WALKWAY_NAMES)),
     /** How high the walls of the main bed stand over its floor; as usual where left out. */
     wallsIn: field.optional(field.amount('Walls of the hose bed', 'in', { min: 6, max: 60, step: 1 })),
     /** How wide the main bed is inside its walls; between the compartments where left out. */
@@ -309,6 +314,10 @@ export function nextIdIn(build: Build, bedId: string): string {
   while (taken.has(`${bedId}-${nth}`)) nth++;
   return `${bedId}-${nth}`;
 }
+
+/** Whether a load is kept connected: no dead lay, and not made up section by section. */
+export const isConnected = ({ dead, finish = 'flat' }: Pick<HoseLoad, 'dead' | 'finish'>): boolean =>
+  dead === undefined && !isMadeUp(finish);
 
 /** What lies in a bed, in order. */
 export const loadsIn = (build: Build, bedId: string): HoseLoad[] =>

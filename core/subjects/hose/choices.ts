@@ -23,6 +23,8 @@ import {
   withReel,
 } from './block.js';
 import type { HoseLoad } from './block.js';
+import { coverChoices } from './covers.js';
+import { nthIn } from './named.js';
 import { ownBedChoices } from './own-beds.js';
 import { FINISH_NAMES, FINISHES } from './packing/index.js';
 import { dividerChoices, wallChoices } from './main-bed.js';
@@ -38,7 +40,7 @@ function loadChoices(
 ): Choice[] {
   const stock = hoseShelf.in(build);
   const more = nth === 0 ? '' : `-${loadId}`;
-  const named = nth === 0 ? bed.name : `${bed.name}, load ${nth + 1}`;
+  const named = nthIn(bed.name, nth);
   const pick: Choice = {
     kind: 'pick',
     id: `${bed.id}-hose${more}`,
@@ -182,6 +184,7 @@ export function absentHose(build: Build): AbsentChoice[] {
 export const hoseChoices = (build: Build, evaluated: () => Evaluation): Choice[] => [
   ...wallChoices(build, evaluated),
   ...dividerChoices(build, evaluated),
+  ...coverChoices(build),
   ...boardsChoice(build),
   reelChoice(build),
   ...ownBedChoices(build, (id) =>

@@ -14,6 +14,7 @@ export { bedsIn, suitsBed } from './beds.js';
 export type { Bed } from './beds.js';
 export {
   hoseShelf,
+  isConnected,
   loadsIn,
   withCrosslaysAt,
   withDividerAt,
@@ -26,7 +27,9 @@ export {
   withReel,
 } from './block.js';
 export type { HoseLoad, HoseSection } from './block.js';
+export { loadNames } from './named.js';
 export { boards, withBoards } from './boards.js';
+export { withCovering } from './covers.js';
 export { withOwnBed, withOwnBedSaid } from './own-beds.js';
 export { couplingKinds, feetThere, isoDate, SECTION_FIELDS, withSection, withSections } from './sections.js';
 export { bedded, chosenLoads } from './loads.js';

@@ -47,6 +47,14 @@ function usualPlace(
   return { x0, yCenter, floorIn };
 }
 
+/** Kinds that can slide out, and which way: sideways by their width or half their length, or to the rear. */
+const SLIDES: Partial<Record<OwnBedKind, (bed: OwnBed) => { byIn: number; to: string }>> = {
+  left: ({ wideIn }) => ({ byIn: wideIn, to: 'to the driver’s side' }),
+  right: ({ wideIn }) => ({ byIn: wideIn, to: 'to the officer’s side' }),
+  across: ({ lengthIn }) => ({ byIn: lengthIn / 2, to: 'to either side' }),
+  rear: ({ lengthIn }) => ({ byIn: lengthIn / 2, to: 'to the rear' }),
+};
+
 /** A bed of the department's own in its place, by its kind and by what is said of it. */
 export function placeOfOwn(
   bed: OwnBed,
@@ -55,6 +63,7 @@ export function placeOfOwn(
 ): Omit<BedPlace, 'id' | 'name' | 'kind'> {
   const usual = usualPlace(bed, body, house);
   const across = ACROSS.has(bed.at);
+  const slides = bed.slides && SLIDES[bed.at]?.(bed);
   const x0 = bed.xIn ?? usual.x0;
   return {
     x0,
@@ -64,6 +73,7 @@ export function placeOfOwn(
     floorIn: bed.floorIn ?? usual.floorIn,
     depthIn: bed.deepIn,
     runs: across ? 'across' : 'along',
+    ...(slides ? { slides } : {}),
   };
 }
 
@@ -77,7 +87,7 @@ export const ownBedComponents = settling('hose', [bedsOfBuild, beds, bodyPlace],
     const place = places.find((of) => of.id === id);
     if (!own || !place) return [];
     const box = boxOfBed(place);
-    const slides = own.slides !== undefined;
+    const slides = place.slides !== undefined;
     const lid = (box.x1 - box.x0) * (box.y1 - box.y0);
     return [
       component({
@@ -123,6 +133,32 @@ function nextId(build: Build): string {
   let nth = taken.size + 1;
   while (taken.has(`bed-${nth}`)) nth++;
   return `bed-${nth}`;
+}
+
+/** Whether a bed of a kind that can slide out does. */
+function sliding(build: Build, bed: OwnBed, i: number): Choice[] {
+  if (!SLIDES[bed.at]) return [];
+  const { slides: _old, ...fixed } = bed;
+  const withSlides = (on: boolean) =>
+    withOwnBeds(
+      build,
+      ownBeds(build).map((of) => (of.id !== bed.id ? of : on ? { ...fixed, slides: 'yes' as const } : fixed)),
+    );
+  return [
+    {
+      kind: 'pick',
+      id: `own-${bed.id}-slides`,
+      title: `Further bed ${i + 1} is`,
+      compact: true,
+      options: [
+        { id: 'fixed', label: 'fixed', on: false },
+        { id: 'slides', label: 'a tray that slides out', on: true },
+      ].map(({ on, ...option }) => {
+        const chosen = on === (bed.slides !== undefined);
+        return { ...option, chosen, build: chosen ? build : withSlides(on) };
+      }),
+    },
+  ];
 }
 
 /** What can be chosen of own beds: each with its place and size, and one more. */
@@ -171,6 +207,7 @@ export function ownBedChoices(build: Build, placeOf: (id: string) => BedPlace | 
         amount(bed, 'lengthIn', bed.lengthIn),
         amount(bed, 'wideIn', bed.wideIn),
         amount(bed, 'deepIn', bed.deepIn),
+        ...sliding(build, bed, i),
         ...(place
           ? [
               amount(bed, 'xIn', place.x0),

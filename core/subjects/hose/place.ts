@@ -5,6 +5,7 @@ import { feet } from '../../units/index.js';
 import { chosenChassis } from '../chassis/index.js';
 import { bedsOfBuild } from './beds-of-build.js';
 import { boardComponents } from './boards.js';
+import { coverComponents } from './covers.js';
 import { boxOfBed, ownBedComponents } from './own-beds.js';
 import { bedded } from './loads.js';
 import type { Finish } from './packing/index.js';
@@ -105,8 +106,9 @@ const reelComponents = reading('hose', [reelsThere], (reels) =>
 /** The hose in its beds, the reels that some of it is wound on, and the module that some of it lies in. */
 export const hoseComponents = reading(
   'hose',
-  [bedded, crosslayModule, reelComponents, boardComponents, ownBedComponents],
-  (loads, module, reels, steps, own) => [
+  [bedded, crosslayModule, reelComponents, boardComponents, ownBedComponents, coverComponents],
+  (loads, module, reels, steps, own, covers) => [
+    ...covers,
     ...steps,
     ...own,
     ...module,

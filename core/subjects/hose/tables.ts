@@ -3,11 +3,11 @@ import type { Row, TableOf } from '../../kernel/index.js';
 import { feet, formatWhole, inches, lb, within } from '../../units/index.js';
 import { bedded, packable } from './loads.js';
 import type { BeddedLoad } from './loads.js';
-import { bedHolds, FINISH_NAMES } from './packing/index.js';
+import { bedHolds, FINISH_NAMES, isMadeUp } from './packing/index.js';
 
 /** Feet that a load's room holds more when it is an inch wider, or deeper, by columns, layers and fill. */
 function oneInchMore({ hose, room, finish, fill }: BeddedLoad): { widerFt: number; deeperFt: number } {
-  const load = finish === 'shoulder' || finish === 'rolls' ? 'flat' : finish;
+  const load = finish === 'shoulder' || isMadeUp(finish) ? 'flat' : finish;
   const holdsFt = (widthIn: number, depthIn: number) =>
     bedHolds({
       bed: { ...room, widthIn, depthIn },
@@ -48,7 +48,7 @@ export const bedsTable = reading('hose', [bedded], (loads): TableOf => ({
     const { id, hose, lengthFt, bed, finish, packed, center } = load;
     const reel = bed.kind === 'reel';
     const more = oneInchMore(load);
-    const rolls = finish === 'rolls';
+    const madeUp = isMadeUp(finish);
     return {
       id,
       cells: [
@@ -63,8 +63,8 @@ export const bedsTable = reading('hose', [bedded], (loads): TableOf => ({
         overIt(load, loads)
           .map(({ hose: other, lengthFt: ft }) => within(`${feet(ft)} of ${other.name}`))
           .join(', ') || 'nothing',
-        reel || rolls ? NOT_COUNTED : `+ ${feet(more.widerFt)}`,
-        reel || rolls ? NOT_COUNTED : `+ ${feet(more.deeperFt)}`,
+        reel || madeUp ? NOT_COUNTED : `+ ${feet(more.widerFt)}`,
+        reel || madeUp ? NOT_COUNTED : `+ ${feet(more.deeperFt)}`,
       ],
       ...(packed.leftFt > 0 ? { wrong: [5] } : {}),
     };

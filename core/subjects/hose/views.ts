@@ -5,7 +5,7 @@ import type { BedPlace } from '../../truck/index.js';
 import { counted, feet } from '../../units/index.js';
 import { bedded, roomOf } from './loads.js';
 import type { BeddedLoad } from './loads.js';
-import { FINISH_NAMES } from './packing/index.js';
+import { FINISH_NAMES, isMadeUp, MADE_UP_ONE } from './packing/index.js';
 import type { Room } from './packing/index.js';
 
 /** A place on a picture, in: to the right and up. */
@@ -81,16 +81,16 @@ function loadView(
     return [Math.min(a[0], b[0]), Math.min(a[1], b[1]), Math.max(a[0], b[0]), Math.max(a[1], b[1])];
   };
   const { lays, couplings, box } = load.packed;
-  const rolled = load.finish === 'rolls';
+  const madeUp = isMadeUp(load.finish);
   const line = lays.flatMap(({ boxes }, i) => throughLay(boxes, i % 2 === 1).map((point) => to(...point)));
   return {
     id: load.id,
     // Seen from its end, the back of a horseshoe lies behind its arms.
     cut:
-      rolled || id !== 'along'
+      madeUp || id !== 'along'
         ? lays.flatMap(({ boxes }) => boxes.filter((_, i) => id === 'above' || i !== 1).map(at))
         : [],
-    hose: rolled || id !== 'along' || line.length === 0 ? [] : [line],
+    hose: madeUp || id !== 'along' || line.length === 0 ? [] : [line],
     couplings: couplings.map((coupling) => at(coupling.box)),
     outline: box && at(box),
   };
@@ -128,7 +128,7 @@ export const bedInWords = ({ loads }: BedViews): string =>
   loads
     .map(
       ({ hose, lengthFt, finish, packed }, i) =>
-        `${i + 1}: ${feet(lengthFt)} of ${hose.name}, ${FINISH_NAMES[finish].toLowerCase()}, ${counted(packed.sections, 'section')} in ${counted(packed.lays.length, finish === 'rolls' ? 'roll' : 'lay')}${packed.leftFt > 0 ? `, ${feet(packed.leftFt)} left over` : ''}.`,
+        `${i + 1}: ${feet(lengthFt)} of ${hose.name}, ${FINISH_NAMES[finish].toLowerCase()}, ${counted(packed.sections, 'section')} in ${counted(packed.lays.length, isMadeUp(finish) ? MADE_UP_ONE[finish] : 'lay')}${packed.leftFt > 0 ? `, ${feet(packed.leftFt)} left over` : ''}.`,
     )
     .join(' ');
 

@@ -1,7 +1,7 @@
 import type { Build } from '../../build/index.js';
 import type { Row, TableOf } from '../../kernel/index.js';
 import { counted, feet, formatWhole } from '../../units/index.js';
-import { bedsIn, hoseShelf } from '../hose/index.js';
+import { hoseShelf, loadNames } from '../hose/index.js';
 import { byKind, byLoad } from './tests-due.js';
 
 /** Hose by kind with how its tests stand on a day. */
@@ -32,7 +32,7 @@ export const kindsTable = (build: Build, today: Date): TableOf => ({
 });
 
 /** Loads against what is listed for them. */
-export const loadsTable = (build: Build): TableOf => ({
+export const loadsTable = (build: Build, names = loadNames(build)): TableOf => ({
   title: 'Loads and their sections',
   columns: [
     { head: 'Load' },
@@ -45,13 +45,12 @@ export const loadsTable = (build: Build): TableOf => ({
   rows: byLoad(build).map(({ loadId, plannedFt, listedFt, failedFt }): Row => {
     const load = build.hose.loads.find(({ id }) => id === loadId)!;
     const hose = hoseShelf.in(build).part(load.partId);
-    const bed = bedsIn(build).find(({ id }) => id === load.bedId);
     const toFindFt = Math.max(0, plannedFt - listedFt + failedFt);
     const sections = Math.ceil(toFindFt / hose.sectionFt);
     return {
       id: loadId,
       cells: [
-        `${bed?.name ?? load.bedId}: ${hose.name}`,
+        `${names.get(loadId) ?? load.bedId}: ${hose.name}`,
         feet(plannedFt),
         feet(listedFt),
         failedFt > 0 ? feet(failedFt) : 'none',

@@ -93,7 +93,7 @@ export const toHand = reading('ladders', [ladderWays, bodyPlace], (ways, body): 
 );
 
 /** What lies in a way, name by name, in the order in which it lies. */
-const inIt = ({ laid }: MountedWay): string[] => {
+export const inIt = ({ laid }: MountedWay): string[] => {
   const counts = new Map<string, number>();
   for (const { name } of laid) counts.set(name, (counts.get(name) ?? 0) + 1);
   return [...counts].map(([name, count]) => (count > 1 ? `${name} × ${formatWhole(count)}` : name));

@@ -26,6 +26,8 @@ export { ladderShelf, mountShelf, withLadder, withLadderOn, withMount } from './
 export { laddersTable, toHand, waysTable } from './hands.js';
 export type { ToHand } from './hands.js';
 export type { Thing } from './lay.js';
+export { wayViews } from './views.js';
+export type { WayView } from './views.js';
 export { ladderWays, wayRooms } from './place.js';
 export type { MountedWay, WayRoom } from './place.js';
 export { FOOT_IN } from './ways.js';

@@ -1,9 +1,19 @@
 import { describe, expect, it } from 'vitest';
 import type { Build } from '../../build/index.js';
 import { starterBuild } from '../../demonstration/index.js';
-import { clashes, components } from '../../truck/index.js';
+import { clashes, compartments, components } from '../../truck/index.js';
+import { withEquipment } from '../equipment/index.js';
 import { house } from '../index.js';
-import { ladderWays, laddersTable, toHand, waysTable, withLadder, withLadderOn, withMount } from './index.js';
+import {
+  ladderWays,
+  laddersTable,
+  toHand,
+  waysTable,
+  wayViews,
+  withLadder,
+  withLadderOn,
+  withMount,
+} from './index.js';
 
 /** 24 ft, 14 ft and 10 ft ladders flat on the officer's side. */
 const plain = starterBuild('pumper', 'Plain', 'D');
@@ -68,5 +78,104 @@ describe('ladders come to hand', () => {
     const evaluation = house.evaluate(apart);
     expect(evaluation.read(waysTable).rows.map(({ id }) => id)).toEqual(['flat', 'top']);
     expect(evaluation.read(laddersTable).rows.at(-1)!.cells[1]).toBe('{48 ft}');
+  });
+});
+
+/** 24 ft, 14 ft and 10 ft ladders on the officer's side, with some pieces in ways. */
+const withLong = (...pieces: [partId: string, place: string][]): Build =>
+  pieces.reduce((on, [partId, place]) => withEquipment(on, partId, place), plain);
+const boxes = (build: Build, mount: string) =>
+  ways(build)
+    .find((way) => way.mount.id === mount)!
+    .laid.filter(({ ladder }) => ladder === null)
+    .map(({ box }) => box);
+
+describe('long pieces ride in ways', () => {
+  it('poles share a column with what is low, and take no more depth', () => {
+    const alone = ways(plain)[0]!.box;
+    const poles = withLong(['pike-pole-8', 'way'], ['pike-pole-8', 'way']);
+    expect(ways(poles)[0]!.box).toEqual(alone);
+    const [low, high] = boxes(poles, 'flat');
+    // The attic ladder is 6 in high on edge, each pole 4 in, an inch between them.
+    expect(high!.z0 - low!.z1).toBeCloseTo(1, 9);
+    expect(low!.y1 - low!.y0).toBe(3);
+  });
+
+  it('what is too tall for a column stands in one of its own', () => {
+    const suction = withLong(['hard-suction-2', 'way']);
+    // 9 in thick and an inch to the ladder beside it.
+    expect(ways(suction)[0]!.box.y0).toBeCloseTo(ways(plain)[0]!.box.y0 - 10, 9);
+    expect(house.evaluate(suction).finding('goesIn')!.status).toBe('holds');
+  });
+
+  it.each([
+    ['tank-rack', 'folding-tank'],
+    ['trough', 'hard-suction-2'],
+    ['sleeve', 'backboard'],
+    ['tubes', 'pike-pole-12'],
+    ['under-bed', 'struts'],
+  ])('%s carries a %s on its own side, with what it weighs, and runs into nothing', (mount, partId) => {
+    const build = withLong([partId, mount]);
+    const [box] = boxes(build, mount);
+    const left = ['tank-rack', 'trough', 'sleeve'].includes(mount);
+    if (mount !== 'under-bed') expect((box!.y0 + box!.y1) / 2 < 0).toBe(left);
+    const all = house.evaluate(build).read(components);
+    expect(all.find(({ id }) => id === `ladder-mount-${mount}`)!.weightLb).toBeGreaterThan(0);
+    const piece = all.find(({ shapes }) => shapes.some(({ kind }) => kind === 'longPiece'))!;
+    expect([piece.xIn, piece.yIn, piece.zIn]).toEqual([
+      (box!.x0 + box!.x1) / 2,
+      (box!.y0 + box!.y1) / 2,
+      (box!.z0 + box!.z1) / 2,
+    ]);
+    expect(house.evaluate(build).read(clashes)).toEqual([]);
+    expect(house.evaluate(build).finding('laddersFit')!.status).toBe('holds');
+  });
+
+  it('a rack takes the upper part of the compartments behind it', () => {
+    const ft3 = (build: Build) =>
+      house
+        .evaluate(build)
+        .read(compartments)
+        .filter(({ side }) => side === 'left')
+        .reduce((sum, { volumeFt3 }) => sum + volumeFt3, 0);
+    expect(ft3(withLong(['folding-tank', 'tank-rack']))).toBeLessThan(ft3(plain) - 10);
+    expect(ft3(withLong(['hard-suction-2', 'trough']))).toBe(ft3(plain));
+  });
+
+  it('what is too long for its way is told, and where it would go', () => {
+    const build = withLong(['pike-pole-12', 'under-bed']);
+    const finding = house.evaluate(build).finding('goesIn')!;
+    expect(finding.status).toBe('fails');
+    expect(finding.words).toContain('tubes for poles');
+  });
+
+  it('the same way is one way, whether asked for by name or as that of the ladders', () => {
+    const build = withLong(['pike-pole-8', 'way'], ['pike-pole-6', 'flat']);
+    expect(ways(build)).toHaveLength(1);
+    expect(boxes(build, 'flat')).toHaveLength(2);
+  });
+
+  it('on the rungs of a fly section, and nowhere without a device', () => {
+    const onFly = withEquipment(starterBuild('aerial', 'Tall', 'D'), 'pike-pole-8', 'fly');
+    const [box] = boxes(onFly, 'fly');
+    const device = house.evaluate(onFly).read(components);
+    const sections = device.filter(({ id }) => id.startsWith('device.section'));
+    const fly = sections.at(-1)!.shapes[0]!.box;
+    expect(box!.x1).toBeLessThan(fly.x1);
+    expect(box!.y1).toBeLessThan(fly.y1);
+    expect(house.evaluate(onFly).read(clashes)).toEqual([]);
+    const none = house.evaluate(withLong(['pike-pole-8', 'fly'])).finding('goesIn')!;
+    expect(none.status).toBe('fails');
+  });
+
+  it('their pictures show each of them to scale', () => {
+    const [view] = house.evaluate(withLong(['pike-pole-8', 'way'])).read(wayViews);
+    expect(view!.section).toHaveLength(4);
+    for (const [u0, v0, u1, v1] of [...view!.section, ...view!.along]) {
+      expect(Math.min(u0, v0)).toBeGreaterThanOrEqual(-1e-9);
+      expect(u1).toBeLessThanOrEqual(view!.longIn + 1e-9);
+      expect(v1).toBeLessThanOrEqual(view!.highIn + 1e-9);
+    }
+    expect(view!.words).toContain('Pike pole');
   });
 });

@@ -1,5 +1,5 @@
 import type { Build } from '../../build/index.js';
-import { bedsIn, feetThere, hoseShelf } from '../hose/index.js';
+import { bedsIn, feetThere, hoseShelf, isConnected } from '../hose/index.js';
 import { fedBy, LINE_FT } from '../plumbing/index.js';
 import type { Fed } from '../plumbing/index.js';
 
@@ -19,11 +19,12 @@ export function sourcesOf(build: Build): Source[] {
   const stock = hoseShelf.in(build);
   const beds = bedsIn(build);
   const loads = build.hose.loads.flatMap((load): Source[] => {
-    const { id, bedId, partId, dead } = load;
+    const { id, bedId, partId } = load;
     const lengthFt = feetThere(load, build.hose.sections);
     const bed = beds.find((of) => of.id === bedId);
     const hose = stock.find(partId);
-    if (!bed || !hose || hose.use === 'supply' || lengthFt === 0 || lengthFt > LINE_FT || dead) return [];
+    if (!bed || !hose || hose.use === 'supply' || lengthFt === 0 || lengthFt > LINE_FT) return [];
+    if (!isConnected(load)) return [];
     return [
       {
         id,

@@ -1,7 +1,7 @@
 import type { Build } from '../../build/index.js';
 import { bumperItemShelf } from '../bumper/index.js';
 import { fittingShelf } from '../fittings/index.js';
-import { bedsIn, hoseShelf, loadsIn } from '../hose/index.js';
+import { bedsIn, hoseShelf, isConnected, loadsIn } from '../hose/index.js';
 import { pumpIn } from '../pump/index.js';
 
 /** What a discharge can be piped to: a bed whose line is kept connected, or a monitor. */
@@ -27,11 +27,10 @@ export function fedBy(build: Build): Fed[] {
     .map(({ id }): Fed => ({ id, name: 'Bumper monitor', what: 'bumperMonitor', usual: true, hoseIn: 0 }));
   const hoses = hoseShelf.in(build);
   const beds = bedsIn(build).map(({ id, name, kind }): Fed => {
-    const attack = loadsIn(build, id).filter(({ partId, lengthFt, dead }) => {
-      const use = hoses.find(partId)?.use;
-      return (
-        use !== undefined && use !== 'supply' && dead === undefined && lengthFt > 0 && lengthFt <= LINE_FT
-      );
+    const attack = loadsIn(build, id).filter((load) => {
+      const use = hoses.find(load.partId)?.use;
+      const ready = use !== undefined && use !== 'supply' && isConnected(load);
+      return ready && load.lengthFt > 0 && load.lengthFt <= LINE_FT;
     });
     const hoseIn = Math.max(0, ...attack.map(({ partId }) => hoses.part(partId).sizeIn));
     const usual = kind === 'crosslay' || kind === 'well' || (kind === 'reel' && hoseIn > 0);

@@ -1,7 +1,7 @@
 import { check, limitKind, limitOf, noneOf } from '../../kernel/index.js';
 import type { Judgement } from '../../kernel/index.js';
 import { feet, inches, listed, within } from '../../units/index.js';
-import { bedded } from '../hose/index.js';
+import { bedded, isConnected } from '../hose/index.js';
 import type { BeddedLoad } from '../hose/index.js';
 import { pullsWithin, pullSteps } from './pulls.js';
 import type { Pull } from './pulls.js';
@@ -14,8 +14,8 @@ export const pullingLimits = {
 const LINE_FT = 500;
 
 /** Whether a load is a line that is pulled by itself, and at once. */
-const isLine = ({ hose, lengthFt, finish, dead }: BeddedLoad): boolean =>
-  hose.use !== 'supply' && dead === undefined && lengthFt <= LINE_FT && finish !== 'rolls';
+const isLine = (load: BeddedLoad): boolean =>
+  load.hose.use !== 'supply' && load.lengthFt <= LINE_FT && isConnected(load);
 
 const named = ({ load }: Pull): string =>
   `${feet(load.lengthFt)} of ${load.hose.name} in ${within(load.bed.name)}`;

@@ -81,7 +81,7 @@ export const pullsWithin = (
         stand,
         gripIn: topIn - stand.zIn,
         packing,
-        climbs: wallsIn - packing.zIn > reachIn,
+        climbs: !bed.slides && wallsIn - packing.zIn > reachIn,
         to: PULLED[bed.kind],
         under: overIt(load, loads),
       };

@@ -26,7 +26,7 @@ export const pullsTable = reading(
         id: load.id,
         cells: [
           `${load.bed.name}: ${feet(load.lengthFt)} of ${load.hose.name}`,
-          to,
+          load.bed.slides ? `${to}; slides out ${inches(load.bed.slides.byIn)} ${load.bed.slides.to}` : to,
           inches(topIn),
           inches(gripIn),
           stand.name,

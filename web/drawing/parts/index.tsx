@@ -82,6 +82,7 @@ const LOOKS: { [K in Kind]: Look<K> } = {
   ladder: look<'ladder'>(fittings.LadderSide, fittings.LadderTop, fittings.LadderEnd),
   longPiece: look<'longPiece'>(fittings.LongPieceAlong, fittings.LongPieceAlong, fittings.LadderEnd),
   rack: same<'rack'>(plain),
+  cover: same<'cover'>(plain),
   opening: onFace<Of<'opening'>>(pump.Opening),
   control: onFace<Of<'control'>>(pump.Control),
   preconnects: look<'preconnects'>(pump.PreconnectsSide, pump.PreconnectsTop, plain),

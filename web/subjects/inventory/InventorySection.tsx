@@ -1,7 +1,7 @@
 import { Button, FileButton, Group, Table } from '@mantine/core';
 import { useMemo, useState } from 'react';
 import { hoseCsv, readHoseCsv } from '#core/exchange';
-import { bedsIn, hoseShelf, withSection } from '#core/subjects/hose';
+import { loadNames, hoseShelf, withSection } from '#core/subjects/hose';
 import { anotherLike, inventory, kindsTable, loadsTable, withPlannedListed } from '#core/subjects/inventory';
 import { counted } from '#core/units';
 import { DataTable, sectionClasses, useUnits } from '../../common';
@@ -37,12 +37,10 @@ export function InventorySection() {
     .in(build)
     .all()
     .map(({ id, name }) => ({ value: id, label: say(name) }));
-  const beds = bedsIn(build);
-  const loads = build.hose.loads.map(({ id, bedId, partId }) => ({
+  const names = loadNames(build);
+  const loads = build.hose.loads.map(({ id, partId }) => ({
     value: id,
-    label: say(
-      `${beds.find((bed) => bed.id === bedId)?.name ?? bedId}: ${hoseShelf.in(build).part(partId).name}`,
-    ),
+    label: say(`${names.get(id)}: ${hoseShelf.in(build).part(partId).name}`),
   }));
   const planned = withPlannedListed(build).hose.sections?.length ?? 0;
   const read = async (file: File | null) => {

@@ -1,10 +1,12 @@
-import { ladders, laddersTable, toHand, waysTable } from '#core/subjects/ladders';
+import { ladders, laddersTable, toHand, waysTable, wayViews } from '#core/subjects/ladders';
 import { components, envelope } from '#core/truck';
 import { inches } from '#core/units';
 import { DataTable, sectionClasses, useUnits } from '../../common';
 import { Across, RigView, Upright } from '../../drawing';
 import { useSession } from '../../session';
 import { Checks, Sheet, siteClasses } from '../../site';
+import { OnTruck, WayPicture } from './WayPictures';
+import classes from './ladders.module.css';
 
 /** Road beside the truck on the picture, in. */
 const BESIDE_IN = 60;
@@ -84,7 +86,13 @@ export function LaddersSection() {
       <Checks
         ids={['laddersFit', 'ladderRoom', 'groundLadders', 'roofLadder', 'extensionLadder', 'atticLadder']}
       />
+      <OnTruck />
       <DataTable table={ways} minWidth={960} />
+      <div className={classes.ways}>
+        {evaluation.read(wayViews).map((view, i) => (
+          <WayPicture key={view.mount.id} view={view} number={i + 1} />
+        ))}
+      </div>
       <Lowered />
       <DataTable table={evaluation.read(laddersTable)} minWidth={640} />
     </>

@@ -1,7 +1,7 @@
 import { boxOf } from '../../../kernel/index.js';
 import type { Box } from '../../../kernel/index.js';
 import { ENDS_IN } from './finishes.js';
-import type { Finish, Packable, Room } from './finishes.js';
+import type { Folded, Packable, Room } from './finishes.js';
 import { horseshoeIn, horseshoes, layIn, pocketIn, whole } from './holds.js';
 
 /**
@@ -147,8 +147,8 @@ function horseshoeCourses(room: Room, hose: Packable): Courses {
   };
 }
 
-/** The lays of a finish in a bed; rolls have none. */
-export function coursesOf(finish: Exclude<Finish, 'rolls'>, room: Room, hose: Packable): Courses {
+/** The lays of a finish in a bed. */
+export function coursesOf(finish: Folded, room: Room, hose: Packable): Courses {
   if (finish === 'edge') return edgeCourses(room, hose);
   if (finish === 'horseshoe') return horseshoeCourses(room, hose);
   return flatCourses(room, hose, finish === 'shoulder');

@@ -1,4 +1,4 @@
-export { FINISH_NAMES, FINISHES } from './finishes.js';
+export { FINISH_NAMES, FINISHES, isMadeUp, MADE_UP_ONE } from './finishes.js';
 export type { Finish, Packable, Room } from './finishes.js';
 export { bedHolds, usualFill } from './holds.js';
 export type { HoseBedHolds, HoseBedInput } from './holds.js';

@@ -140,6 +140,50 @@ function giveUp(spareIn: number, first: number, end: number, short: Float64Array
   return wanted < HAIR_IN;
 }
 
+/** Hose in each lay, in. */
+const roomIn = ({ all }: Courses, short: Float64Array, i: number): number =>
+  all[i]!.lengthIn - short[i]! - short[i + 1]!;
+
+/**
+ * The first section that doesn't find room in its lays, from where each ends: too little of it, a pocket beyond what
+ * a lay can give, or more hose than its folds can take up; -1 where each does.
+ */
+function lackingAt(
+  ends: readonly number[],
+  sectionsIn: readonly number[],
+  short: Float64Array,
+  courses: Courses,
+) {
+  const begins = (nth: number) => ends[nth - 1] ?? 0;
+  const spare = ends.map(
+    (end, nth) =>
+      range(begins(nth), end).reduce((sum, i) => sum + roomIn(courses, short, i), 0) - sectionsIn[nth]!,
+  );
+  const beyond = (i: number) => Math.max(short[i]!, short[i + 1]!) > courses.all[i]!.givesIn;
+  return ends.findIndex(
+    (end, nth) =>
+      spare[nth]! < -HAIR_IN ||
+      range(begins(nth), end).some(beyond) ||
+      !giveUp(spare[nth]!, begins(nth), end, short, courses),
+  );
+}
+
+/** Every lay and coupling in its place. */
+function laidAs(ends: readonly number[], short: Float64Array, pockets: Pocket[], courses: Courses): Laid {
+  let atIn = 0;
+  const lays = range(0, ends.at(-1) ?? 0).map((i): Lay => {
+    const fromIn = atIn;
+    atIn += roomIn(courses, short, i);
+    const [short0, short1] = endOf(i) === 1 ? [short[i]!, short[i + 1]!] : [short[i + 1]!, short[i]!];
+    return { boxes: courses.lay(courses.all[i]!, short0, short1), fromIn, toIn: atIn };
+  });
+  const couplings = pockets.map(({ column, layer0, end, fromIn }, nth) => ({
+    box: courses.coupling(column, layer0, end, fromIn),
+    atIn: lays[ends[nth]! - 1]!.toIn,
+  }));
+  return { lays, couplings };
+}
+
 /**
  * Sections of hose laid in courses: after each a coupling in its pocket, around which the lays beside it stop
  * short; what a section has too little for the lays that it takes, every other fold gives up. Nothing where they
@@ -162,40 +206,13 @@ export function layInCourses(
         pocketFor(courses.all[end - 1]!, endOf(end - 1), courses, thicknessIn, couplingIn, pockets),
       );
     const short = shortOf(count, courses.layers, numbers, pockets);
-    const roomIn = (i: number) => courses.all[i]!.lengthIn - short[i]! - short[i + 1]!;
-    const spare = ends.map((end, m) => {
-      let sum = -sectionsIn[m]!;
-      for (let i = ends[m - 1] ?? 0; i < end; i++) sum += roomIn(i);
-      return sum;
-    });
-    const beyond = (i: number) => Math.max(short[i]!, short[i + 1]!) > courses.all[i]!.givesIn;
-    const lacking = ends.findIndex((end, m) => {
-      const first = ends[m - 1] ?? 0;
-      return (
-        spare[m]! < -HAIR_IN ||
-        range(first, end).some(beyond) ||
-        !giveUp(spare[m]!, first, end, short, courses)
-      );
-    });
-    if (lacking >= 0) {
-      ends[lacking]! += 1;
-      const later = usualEnds(sectionsIn.slice(lacking + 1), ends[lacking]!, courses, fill);
-      ends.splice(lacking + 1, later.length, ...later);
-      pockets.length = lacking;
-      continue;
-    }
-    let atIn = 0;
-    const lays = Array.from({ length: count }, (_, i): Lay => {
-      const fromIn = atIn;
-      atIn += roomIn(i);
-      const [short0, short1] = endOf(i) === 1 ? [short[i]!, short[i + 1]!] : [short[i + 1]!, short[i]!];
-      return { boxes: courses.lay(courses.all[i]!, short0, short1), fromIn, toIn: atIn };
-    });
-    const couplings = pockets.map(({ column, layer0, end, fromIn }, m) => ({
-      box: courses.coupling(column, layer0, end, fromIn),
-      atIn: lays[ends[m]! - 1]!.toIn,
-    }));
-    return { lays, couplings };
+    const lacking = lackingAt(ends, sectionsIn, short, courses);
+    if (lacking < 0) return laidAs(ends, short, pockets, courses);
+    // It takes one lay more; all that comes after it is laid anew.
+    ends[lacking]! += 1;
+    const later = usualEnds(sectionsIn.slice(lacking + 1), ends[lacking]!, courses, fill);
+    ends.splice(lacking + 1, later.length, ...later);
+    pockets.length = lacking;
   }
   return null;
 }

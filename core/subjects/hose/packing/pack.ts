@@ -2,11 +2,12 @@ import { around } from '../../../kernel/index.js';
 import type { Box } from '../../../kernel/index.js';
 import { IN_PER_FT } from '../../../units/index.js';
 import { coursesOf } from './courses.js';
-import type { Finish, Packable, Room } from './finishes.js';
+import { isMadeUp } from './finishes.js';
+import type { Finish, Folded, Packable, Room } from './finishes.js';
 import { bedHolds, whole } from './holds.js';
 import { layInCourses, range } from './lay.js';
 import type { Coupling, Laid, Lay } from './lay.js';
-import { rollsIn } from './rolls.js';
+import { madeUpIn } from './made-up.js';
 
 /** A load packed: what of it fits, and where each lay and coupling of that lies within the bed, in. */
 export interface Packed {
@@ -50,7 +51,7 @@ const HAIR_FT = 1e-6;
 /** As many sections of a load, from its first, as find room in their courses. */
 function mostLaid(
   sections: readonly number[],
-  finish: Exclude<Finish, 'rolls'>,
+  finish: Folded,
   room: Room,
   hose: Packable,
   fill: number,
@@ -74,7 +75,7 @@ function mostLaid(
 }
 
 /** How many lays lie beside and on top of each other, and how many feet they would hold. */
-function counted(finish: Exclude<Finish, 'rolls'>, bed: Room, hose: Packable, fill: number) {
+function counted(finish: Folded, bed: Room, hose: Packable, fill: number) {
   const load = finish === 'shoulder' ? 'flat' : finish;
   return bedHolds({ bed, hose: { ...hose, lbPerFt: 0 }, load, fill });
 }
@@ -105,14 +106,14 @@ export function pack(feet: number, finish: Finish, room: Room, hose: Packable, f
       // Folds take the ends of the bed.
       box:
         boxes.length > 0
-          ? { ...around(boxes), ...(finish === 'rolls' ? {} : { x0: 0, x1: room.lengthIn }) }
+          ? { ...around(boxes), ...(isMadeUp(finish) ? {} : { x0: 0, x1: room.lengthIn }) }
           : null,
       middleIn: lays.length > 0 ? middleOf(lays) : 0,
     };
   };
   if (!takesCoupling) return packedAs(0, 0, 0, nothing);
-  if (finish === 'rolls') {
-    const { across, up, count: most, box } = rollsIn(room, hose);
+  if (isMadeUp(finish)) {
+    const { across, up, count: most, box } = madeUpIn(finish, room, hose);
     const count = Math.min(sections.length, most);
     const lays = range(0, count).map((nth): Lay => ({ boxes: [box(nth)], fromIn: 0, toIn: 0 }));
     return packedAs(across, up, count, { lays, couplings: [] });

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { overlapIn } from '../../../kernel/index.js';
 import { generator } from '../../../test/random.js';
 import { HOSES, couplingOf } from '../parts.js';
-import { bedHolds, FINISHES, holdsFt, pack, reelHoldsFt, sectionsOf, usualFill } from './index.js';
+import { bedHolds, FINISHES, holdsFt, isMadeUp, pack, reelHoldsFt, sectionsOf, usualFill } from './index.js';
 import type { Finish, Packable, Packed, Room } from './index.js';
 
 const packable = (id: string): Packable => {
@@ -54,6 +54,15 @@ describe('a bed packed by hand', () => {
     const across = Math.sqrt((4 * 600 * 0.31) / Math.PI + 9) + 3;
     expect(across).toBeCloseTo(18.679, 3);
     expect(holdsFt('rolls', bed, packable('attack-1.75'), 0.85)).toBe(2 * 1 * 4 * 50);
+  });
+
+  it('bundles lie beside and on each other, as long as their folds and a coupling', () => {
+    // 600 in are 15 folds of 42 in, 15 × 0.31 = 4.65 wide and as high as the hose; couplings of 3 in ask for 3.75.
+    const bed = room(46, 14, 6.5);
+    expect(holdsFt('bundles', bed, packable('attack-1.75'), 0.85)).toBe(3 * 2 * 50);
+    // An inch too short for its length, and not wide enough across.
+    expect(holdsFt('bundles', room(45, 14, 6.5), packable('attack-1.75'), 0.85)).toBe(0);
+    expect(holdsFt('bundles', room(14, 46, 6.5), packable('attack-1.75'), 0.85)).toBe(3 * 2 * 50);
   });
 
   it('a reel winds layer on layer from its drum', () => {
@@ -110,7 +119,7 @@ describe('whatever the bed and the hose', () => {
     }
   });
 
-  it.each(FINISHES.filter((finish) => finish !== 'rolls'))(
+  it.each(FINISHES.filter((finish) => !isMadeUp(finish)))(
     '%s: the lays are as long as the hose that fits',
     (finish) => {
       for (const { id, bed, feet, fill } of all) {
