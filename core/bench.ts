@@ -4,6 +4,7 @@ import type { Build } from './build/index.js';
 import { DEMONSTRATION } from './demonstration/index.js';
 import type { Evaluation } from './kernel/index.js';
 import { FAMILY_PLACES } from './subjects/equipment/index.js';
+import { FINISHES, hoseShelf, pack, packable, usualFill } from './subjects/hose/index.js';
 import { house } from './subjects/index.js';
 import { fromHydrant, lineAtNozzle, together } from './subjects/lines/index.js';
 import { testedCurve } from './subjects/pump/index.js';
@@ -93,6 +94,17 @@ time('Fifteen lines together from a hydrant', 1000, () =>
     ),
   ),
 );
+/** Twenty beds of every size and finish, none as in the run before: nothing of it is remembered. */
+const hoses = hoseShelf.shipped.all().filter(({ use }) => use !== 'booster');
+time('Twenty hose beds packed', 200, (run) => {
+  for (let i = 0; i < 20; i++) {
+    const hose = hoses[i % hoses.length]!;
+    const long = i % 3 === 0 ? 92 : 140;
+    const room = { lengthIn: long + run / 100, widthIn: 8 + 2 * (i % 10), depthIn: 14 + (i % 4) * 3 };
+    const finish = FINISHES[i % FINISHES.length]!;
+    pack(i % 3 === 0 ? 200 : 800, finish, room, packable(hose), usualFill(hose.sizeIn, long));
+  }
+});
 time('One option: what it changes', 1000, (run) => now.with(house.settle(EDITS[0]![1](run))).figures());
 for (const { builds } of DEMONSTRATION) {
   for (const of of builds) {

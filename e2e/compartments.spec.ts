@@ -58,7 +58,7 @@ test('a piece that does not go in is named, with the places where it would', asy
   await page.getByRole('button', { name: /\d+ checks/ }).click();
   const findings = page.getByRole('complementary', { name: 'Checks' });
   await expect(findings).toContainText(/Pike pole, 8 ft, 96 in by 4 in by 3 in, does not go in L2/);
-  await expect(findings).toContainText('with the ladders');
+  await expect(findings).toContainText('in flat on the officer’s side');
 });
 
 test('what such trucks seldom have is a press away', async ({ page }) => {

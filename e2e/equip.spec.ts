@@ -97,7 +97,7 @@ test('a long list is filtered, listed by compartment, counted in place, and move
   await page.keyboard.press('Control+z');
   await expect(l1).toBeVisible();
 
-  const count = panel(page).getByRole('textbox', { name: 'How many: Spare air cylinder, L2' });
+  const count = panel(page).getByRole('textbox', { name: 'How many: Spare air cylinder, L1' });
   await count.fill('10');
   await count.blur();
   await expect(panel(page).getByRole('button', { name: /^Spare air cylinder.*150 lb$/ })).toBeVisible();
@@ -152,7 +152,7 @@ test('a piece that is found by name asks for its compartment; words of the field
   await page.keyboard.press('Control+k');
   await page.keyboard.type('bottle');
   await page.getByRole('option', { name: /^Spare air cylinder 15 lb$/ }).click();
-  await page.getByPlaceholder('Spare air cylinder: into which compartment?').fill('r2');
+  await page.getByPlaceholder('Spare air cylinder: into which place?').fill('r2');
   await page.keyboard.press('Enter');
   await expect(panel(page).getByRole('button', { name: /^Spare air cylinder\s*R2/ })).toBeVisible();
   for (const [typed, leads] of [

@@ -73,8 +73,28 @@ test('a bed is divided in three and takes five lines; a buried one is freed, and
   await section(page, 'Ladders');
   await expect(
     page
-      .getByRole('table', { name: 'Ways of the ladders' })
+      .getByRole('table', { name: 'Ways of ladders and long pieces' })
       .getByRole('row', { name: /^Flat on the officer’s side/ }),
-  ).toContainText('2 moves: undo its straps, lift the ladder off');
+  ).toContainText('2 moves: undo its straps, lift it off');
+  expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+
+  // A long pole rides in tubes of its own, and the bed gets a cover: both are told with their weight.
+  await page.getByRole('link', { name: 'Bench', exact: true }).click();
+  await openStep(page, 'Equipment');
+  await page.getByRole('combobox', { name: 'Pieces' }).fill('Pike pole, 12');
+  await page.getByRole('option', { name: /^Pike pole, 12 ft/ }).click();
+  await page.getByLabel('Into').selectOption({ label: 'Into tubes' });
+  await page.getByRole('button', { name: 'Add', exact: true }).click();
+  await openStep(page, 'Hose loads');
+  await take(page, 'Cover of the hose bed', /^Vinyl tarp/);
+  await saved(page);
+  await page.getByRole('link', { name: 'Analysis', exact: true }).click();
+  await section(page, 'Ladders');
+  await expect(
+    page
+      .getByRole('table', { name: 'Ways of ladders and long pieces' })
+      .getByRole('row', { name: /^Tubes for poles/ }),
+  ).toContainText('Pike pole, 12 ft');
+  await expect(page.getByRole('group', { name: /^Tubes for poles on top, officer’s side: / })).toBeVisible();
   expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
 });

@@ -93,7 +93,7 @@ for (const scheme of ['light', 'dark'] as const)
         await page.getByRole('button', { name: 'Find anything' }).click();
         await page.getByPlaceholder(/^Find a part/).fill('irons');
         await page.getByRole('option', { name: /^Irons, set 19 lb$/ }).click();
-        await expect(page.getByPlaceholder(/into which compartment/)).toBeVisible();
+        await expect(page.getByPlaceholder(/into which place/)).toBeVisible();
         await scan(page, 'the compartments to choose from');
         await page.keyboard.press('Escape');
 

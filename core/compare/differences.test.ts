@@ -9,7 +9,14 @@ import { withDevice } from '../subjects/device/index.js';
 import { withEquipment, withEquipmentLine } from '../subjects/equipment/index.js';
 import { withFitting } from '../subjects/fittings/index.js';
 import { withFoam } from '../subjects/foam/index.js';
-import { loadsIn, withLoad, withNewLoad, withCrosslaysAt, withDividerAt } from '../subjects/hose/index.js';
+import {
+  loadsIn,
+  withCrosslaysAt,
+  withDividerAt,
+  withLoad,
+  withNewLoad,
+  withSections,
+} from '../subjects/hose/index.js';
 import { withPumpAt } from '../subjects/pump/index.js';
 import { house } from '../subjects/index.js';
 import { withItem } from '../subjects/items/index.js';
@@ -22,7 +29,9 @@ import { withWeighed } from '../subjects/weights/index.js';
 import { inUnits } from '../units/index.js';
 import { differencesOf, mergeBuilds } from './index.js';
 
-const [pumper, aerial] = DEMONSTRATION.flatMap(({ builds }) => builds) as [Build, Build];
+const [shown, aerial] = DEMONSTRATION.flatMap(({ builds }) => builds) as [Build, Build];
+/** Without its list of hose: each section that leaves a bed is a difference. */
+const pumper = withSections(shown, []);
 const ITEM = {
   id: 'own-1',
   name: 'Trunk',

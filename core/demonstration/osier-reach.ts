@@ -1,6 +1,7 @@
 import { numbered } from '../build/index.js';
 import type { Build } from '../build/index.js';
 import { osierBrief } from './briefs.js';
+import { listedSections } from './hose-sections.js';
 import { plumbed } from './plumbed.js';
 import { house } from '../subjects/index.js';
 import { inches, lb } from '../units/index.js';
@@ -32,6 +33,7 @@ const riverPumperUnplumbed = house.build(
     tank: { gallons: 1000, shapeId: 'tShape', aftIn: 0 },
     foam: { partId: 'injection-a-small', gallons: 30, percent: 0.3 },
     hose: {
+      sections: listedSections,
       loads: numbered('h', [
         { bedId: 'bumper-well', partId: 'attack-1.75', lengthFt: 100 },
         { bedId: 'crosslay-1', partId: 'attack-1.75', lengthFt: 200 },

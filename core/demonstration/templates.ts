@@ -10,7 +10,10 @@ import { plainChoices } from './starter.js';
 
 type Line = Omit<EquipmentLine, 'id'>;
 
-const lines = (compartmentId: Line['compartmentId'], ...ids: (string | readonly [string, number])[]): Line[] =>
+const lines = (
+  compartmentId: Line['compartmentId'],
+  ...ids: (string | readonly [string, number])[]
+): Line[] =>
   ids.map((id) =>
     typeof id === 'string'
       ? { partId: id, count: 1, compartmentId }

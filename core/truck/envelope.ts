@@ -14,7 +14,11 @@ export interface Envelope {
 }
 
 /** What of a component is the highest, where that has a name of its own. */
-export const TOPS: Partial<Record<string, string>> = { cab: 'Cab roof', bed: 'Hose bed sides', cover: 'Hose bed cover' };
+export const TOPS: Partial<Record<string, string>> = {
+  cab: 'Cab roof',
+  bed: 'Hose bed sides',
+  cover: 'Hose bed cover',
+};
 
 /** Overall length, width and height from the components' shapes. Mirrors are not counted in the width. */
 export function envelopeOf(all: Component[]): Envelope {

@@ -135,13 +135,14 @@ export const compartments = port<Compartment[]>('body');
 
 /** What rides in a way: how long, how tall on edge and how thick it is as it is carried, in. */
 export interface LongThing {
+  /** Of its component. */
   id: string;
   name: string;
   lengthIn: number;
   tallIn: number;
   thickIn: number;
 }
-/** Pieces that ride as ladders do: so many, in a way by its id, or where the ladders are; the line that lists them is its id. */
+/** Pieces that ride as ladders do: so many, in a way by its id, or where the ladders are. */
 export interface LongPiece extends LongThing {
   count: number;
   wayId: string | null;

@@ -39,9 +39,7 @@ const waysFor = ({ part, rides }: Pick<Misfit, 'part' | 'rides'>, { ways }: Coul
 
 /** The places where a misfit would go: ways where no compartment takes it, or it rides in one. */
 function wouldGo(misfit: Misfit, could: CouldRide): string[] {
-  const inside = could.all
-    .filter((compartment) => goesInto(misfit.part, compartment))
-    .map(({ id }) => id);
+  const inside = could.all.filter((compartment) => goesInto(misfit.part, compartment)).map(({ id }) => id);
   return inside.length > 0 && !misfit.rides.way ? inside : [...inside, ...waysFor(misfit, could)];
 }
 

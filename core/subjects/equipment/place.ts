@@ -79,7 +79,7 @@ const byPlace = reading('equipment', [chosen], (pieces) => {
 export const piecesInWays = provide(longPieces, [chosen, mountShelf.stock], (pieces, mounts): LongPiece[] =>
   pieces
     .filter(({ line: { compartmentId: id } }) => id === WAY || mounts.find(id) !== undefined)
-    .map(({ line: { id, count, compartmentId }, part: { name, lengthIn, widthIn, heightIn } }) => {
+    .map(({ about: { id }, line: { count, compartmentId }, part: { name, lengthIn, widthIn, heightIn } }) => {
       const [long, tall, thick] = [lengthIn, widthIn, heightIn].sort((a, b) => b - a);
       return {
         id,
@@ -106,8 +106,8 @@ export interface Riding {
 }
 
 /** Where the pieces of a line lie in their way. */
-export const boxesIn = ({ laid }: MountedWay, { line }: Piece): Box[] =>
-  laid.filter(({ id, ladder }) => ladder === null && id === line.id).map(({ box }) => box);
+const boxesIn = ({ laid }: MountedWay, { about }: Piece): Box[] =>
+  laid.filter(({ id }) => id === about.id).map(({ box }) => box);
 
 /** The lines of equipment by where they ride; what rides as before is the very same. */
 export const riding = settling(

@@ -32,12 +32,12 @@ export { boards, withBoards } from './boards.js';
 export { withCovering } from './covers.js';
 export { withOwnBed, withOwnBedSaid } from './own-beds.js';
 export { couplingKinds, feetThere, isoDate, SECTION_FIELDS, withSection, withSections } from './sections.js';
-export { bedded, chosenLoads } from './loads.js';
+export { bedded, chosenLoads, packable } from './loads.js';
 export type { BeddedLoad } from './loads.js';
 export { bedsTable, overIt } from './tables.js';
 export { bedInWords, bedViews } from './views.js';
 export type { BedView, BedViews, LoadView } from './views.js';
-export { bedHolds, sectionsOf } from './packing/index.js';
+export { bedHolds, FINISHES, pack, sectionsOf, usualFill } from './packing/index.js';
 export type { HoseBedInput } from './packing/index.js';
 
 /** The hose in its beds: loads, crosslays, trays, the reel. */

@@ -39,7 +39,15 @@ export interface ToHand {
    * A rack's arms swing out beside the truck so far, about a height, and hold the ladders between these heights; where
    * each of them is then; in.
    */
-  swing: { besideIn: number; aboutIn: number; z0: number; z1: number; lowered: Box[] } | null;
+  swing: {
+    besideIn: number;
+    aboutIn: number;
+    z0: number;
+    z1: number;
+    lowered: Box[];
+    /** The components that come down with it. */
+    componentIds: string[];
+  } | null;
   /** Room that it takes beside the truck on its side, and behind it, in. */
   besideIn: number;
   behindIn: number;
@@ -55,6 +63,7 @@ function swingOf({ box, laid }: MountedWay): NonNullable<ToHand['swing']> {
     aboutIn: (middle + LOWERED_IN) / 2,
     z0: LOWERED_IN - half,
     z1: LOWERED_IN + half,
+    componentIds: laid.map(({ id }) => id),
     // What was inward on the truck is outward beside it.
     lowered: laid.map(({ box: of }) => {
       const high = (of.z1 - of.z0) / 2;

@@ -19,8 +19,8 @@ export type Carried = readonly Thing[];
 const BETWEEN_IN = 1;
 
 /** A ladder as a thing that rides in a way: its section lies either way. */
-export const ladderAsThing = (id: string, ladder: Ladder): Thing => ({
-  id,
+export const ladderAsThing = (lineId: string, ladder: Ladder): Thing => ({
+  id: `ladders.${lineId}`,
   name: ladder.name,
   lengthIn: ladder.beddedIn,
   tallIn: Math.max(ladder.nestedHeightIn, ladder.nestedWidthIn),

@@ -20,6 +20,8 @@ export interface LadderMount extends Part {
   ride: 'rack' | 'tunnel' | 'middle' | 'flat' | 'top' | 'underBed' | 'trough' | 'fly';
   /** Of the truck; the officer's where left out, and of no meaning in the middle. */
   side?: 'left';
+  /** Its name in a list of places, where its own is long for one. */
+  short?: string;
   /** Made for long pieces: no ladder goes in. */
   piecesOnly?: true;
   words: string;
@@ -178,6 +180,7 @@ export const LADDER_MOUNTS: LadderMount[] = [
     id: 'rack',
     ride: 'rack',
     name: 'Hydraulic rack, officer’s side',
+    short: 'ladder rack',
     types: ['pumper'],
     weightLb: 370,
     priceCents: usd(14_500),
@@ -187,6 +190,7 @@ export const LADDER_MOUNTS: LadderMount[] = [
     id: 'flat',
     ride: 'flat',
     name: 'Flat on the officer’s side',
+    short: 'officer’s side',
     types: ['pumper', 'brush'],
     weightLb: 85,
     priceCents: usd(2_100),
@@ -196,6 +200,7 @@ export const LADDER_MOUNTS: LadderMount[] = [
     id: 'tunnel',
     ride: 'tunnel',
     name: 'Tunnel through the body',
+    short: 'tunnel',
     types: ['pumper', 'aerial'],
     weightLb: 120,
     priceCents: usd(5_200),
@@ -205,6 +210,7 @@ export const LADDER_MOUNTS: LadderMount[] = [
     id: 'tunnel-middle',
     ride: 'middle',
     name: 'Tunnel through the middle',
+    short: 'tunnel',
     types: ['aerial'],
     weightLb: 140,
     priceCents: usd(5_900),
@@ -215,6 +221,7 @@ export const LADDER_MOUNTS: LadderMount[] = [
     id: 'under-bed',
     ride: 'underBed',
     name: 'Under the hose bed, behind the tank',
+    short: 'under the bed',
     types: ['pumper', 'aerial'],
     weightLb: 40,
     priceCents: usd(1_150),
@@ -233,6 +240,7 @@ export const LADDER_MOUNTS: LadderMount[] = [
     id: 'fly',
     ride: 'fly',
     name: 'On the fly section',
+    short: 'fly section',
     types: ['aerial'],
     weightLb: 14,
     priceCents: usd(780),
@@ -244,6 +252,7 @@ export const LADDER_MOUNTS: LadderMount[] = [
     side: 'left',
     piecesOnly: true,
     name: 'Folding tank rack, driver’s side',
+    short: 'tank rack',
     types: ['pumper', 'brush'],
     weightLb: 120,
     priceCents: usd(4_200),
@@ -255,6 +264,7 @@ export const LADDER_MOUNTS: LadderMount[] = [
     side: 'left',
     piecesOnly: true,
     name: 'Sleeve through the body, driver’s side',
+    short: 'sleeve',
     types: ['pumper', 'aerial'],
     weightLb: 55,
     priceCents: usd(1_900),
@@ -266,6 +276,7 @@ export const LADDER_MOUNTS: LadderMount[] = [
     side: 'left',
     piecesOnly: true,
     name: 'Suction trough on top, driver’s side',
+    short: 'trough',
     types: ['pumper', 'aerial'],
     weightLb: 32,
     priceCents: usd(950),
@@ -276,6 +287,7 @@ export const LADDER_MOUNTS: LadderMount[] = [
     ride: 'trough',
     piecesOnly: true,
     name: 'Tubes for poles on top, officer’s side',
+    short: 'tubes',
     types: ['pumper', 'aerial'],
     weightLb: 18,
     priceCents: usd(620),

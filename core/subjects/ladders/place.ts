@@ -178,14 +178,14 @@ const LIE_FLAT: ReadonlySet<LadderMount['ride']> = new Set(['top', 'middle', 'un
 const LINED: ReadonlySet<LadderMount['ride']> = new Set([...THROUGH, 'trough', 'fly']);
 
 /** The ladders of one way in their places, and what carries them. */
-function ofWay(way: MountedWay, id: string, body: Parameters<typeof mountBox>[2]): Component[] {
+function ofWay(way: MountedWay, carrierId: string, body: Parameters<typeof mountBox>[2]): Component[] {
   const { mount } = way;
   const about = { group: 'Ladders', step: 'ladders' } as const;
   const carrier = mountBox(mount, way, body);
   const flat = LIE_FLAT.has(mount.ride);
   return [
     component({
-      id,
+      id: carrierId,
       name: mount.name,
       ...about,
       weightLb: mount.weightLb,
@@ -194,11 +194,11 @@ function ofWay(way: MountedWay, id: string, body: Parameters<typeof mountBox>[2]
       ...middleOf(carrier),
       shapes: LINED.has(mount.ride) ? [] : [{ kind: 'rack', box: carrier }],
     }),
-    ...way.laid.flatMap(({ id: line, ladder, box }) =>
+    ...way.laid.flatMap(({ id, ladder, box }) =>
       ladder === null
         ? []
         : component({
-            id: `ladders.${line}`,
+            id,
             name: `${ladder.name} ladder`,
             ...about,
             role: 'ladder',

@@ -1,6 +1,7 @@
 import type { Build } from '#core/build';
 import type { Evaluation } from '#core/kernel';
 import { CAB, placeName, placesFor, WAY } from '#core/subjects/equipment';
+import { mountShelf } from '#core/subjects/ladders';
 import { compartments } from '#core/truck';
 
 /** The places in which this truck can carry a piece, compartments first. */
@@ -12,4 +13,8 @@ export const placesOf = (evaluation: Evaluation): string[] =>
 
 /** A place in a list of places. */
 export const placeLabel = (id: string, build: Build): string =>
-  id === CAB ? 'cab' : id === WAY ? 'ladders' : placeName(id, build);
+  id === CAB
+    ? 'cab'
+    : id === WAY
+      ? 'ladders'
+      : (mountShelf.in(build).find(id)?.short ?? placeName(id, build));

@@ -19,6 +19,7 @@ function Lowered() {
   if (!rack?.swing) return null;
   const { way, swing } = rack;
   const { heightIn } = evaluation.read(envelope);
+  const left = evaluation.read(components).filter(({ id }) => !swing.componentIds.includes(id));
   const { y1 } = way.box;
   const out = y1 + swing.besideIn;
   return (
@@ -32,7 +33,7 @@ function Lowered() {
         {(px) => (
           <>
             <path className={siteClasses.edge} d={`M ${-BESIDE_IN} 0 H ${out + BESIDE_IN}`} />
-            <RigView components={evaluation.read(components)} view="rear" />
+            <RigView components={left} view="rear" />
             <path
               className={siteClasses.clear}
               d={`M ${y1} ${-swing.aboutIn - swing.besideIn} A ${swing.besideIn} ${swing.besideIn} 0 0 1 ${y1} ${-swing.aboutIn + swing.besideIn}`}
