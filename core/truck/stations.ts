@@ -164,6 +164,8 @@ export interface BedPlace {
   depthIn: number;
   /** The way the hose runs: along the truck or across it. */
   runs: 'along' | 'across';
+  /** The drum of a reel, where it is not as usual, in. */
+  drumIn?: number;
   /** A tray that slides out: by how much, and which way, in. */
   slides?: { byIn: number; to: string };
 }

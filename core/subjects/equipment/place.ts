@@ -1,5 +1,4 @@
 import {
-  around,
   boxAt,
   component,
   each,
@@ -133,9 +132,16 @@ export const moved = reading('equipment', [riding], (all) =>
     .flatMap(({ asked, id, pieces }) => pieces.map(({ part }) => ({ name: part.name, asked, rides: id }))),
 );
 
+/** The center of boxes that weigh alike. */
+const centerOf = (boxes: readonly Box[]): Point => {
+  const mean = (of: (point: Point) => number) =>
+    boxes.reduce((sum, box) => sum + of(middleOf(box)), 0) / boxes.length;
+  return { xIn: mean(({ xIn }) => xIn), yIn: mean(({ yIn }) => yIn), zIn: mean(({ zIn }) => zIn) };
+};
+
 /** How high the middle of a piece is, in. */
 export const pieceUpIn = (piece: Piece, { way, center }: Riding): number =>
-  way ? middleOf(around(boxesIn(way, piece))).zIn : center.zIn;
+  way ? centerOf(boxesIn(way, piece)).zIn : center.zIn;
 
 /** Where a piece lies, and what is seen of it: in a way each by itself, elsewhere behind its door. */
 function lies(piece: Piece, { center, way }: Riding): Pick<Component, 'shapes'> & { at: Point } {
@@ -143,7 +149,7 @@ function lies(piece: Piece, { center, way }: Riding): Pick<Component, 'shapes'> 
   if (way) {
     const boxes = boxesIn(way, piece);
     return {
-      at: middleOf(around(boxes)),
+      at: centerOf(boxes),
       shapes: boxes.map((box) => ({ kind: 'longPiece', box })),
     };
   }

@@ -214,7 +214,7 @@ export const bedsPlace = provide(
         };
       },
       own: ({ own }) => placeOfOwn(own!, body, house),
-      reel: ({ reelAt }) => {
+      reel: ({ reelAt, drumIn }) => {
         const over = skidAt && !skidAt.behindCab ? skidAt.heightIn : 0;
         const aside = body.widthIn / 2 - REEL_IN.inside - REEL_IN.wide / 2;
         const atBack = { x0: body.endIn - REEL_IN.from, x1: body.endIn - REEL_IN.to };
@@ -228,7 +228,13 @@ export const bedsPlace = provide(
           rearRight: { ...atBack, yCenter: aside, floorIn: body.deckIn },
           front: { x0: middle - half, x1: middle + half, yCenter: 0, floorIn: top.z1 },
         }[reelAt ?? 'rear'];
-        return { ...place, widthIn: REEL_IN.wide, depthIn: REEL_IN.deep, runs: 'across' };
+        return {
+          ...place,
+          widthIn: REEL_IN.wide,
+          depthIn: REEL_IN.deep,
+          runs: 'across',
+          ...(drumIn === undefined ? {} : { drumIn }),
+        };
       },
     };
     return all.map((of): BedPlace => ({ id: of.id, name: of.name, kind: of.kind, ...placed[of.kind](of) }));

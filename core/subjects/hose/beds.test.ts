@@ -10,6 +10,7 @@ import {
   bedsIn,
   bedsTable,
   bedViews,
+  fillingTable,
   hoseShelf,
   loadNames,
   loadsIn,
@@ -21,6 +22,8 @@ import {
   withNewLoad,
   withOwnBed,
   withOwnBedSaid,
+  withReel,
+  withReelSaid,
 } from './index.js';
 
 const plain = starterBuild('pumper', 'Plain', 'D');
@@ -253,6 +256,41 @@ describe('a bed that slides out', () => {
         .find(({ id }) => id === 'chute')!.slides,
     ).toBeUndefined();
   });
+});
+
+describe('reels', () => {
+  const wound = withNewLoad(withReel(plain, 'rear', true), 'reel', 'booster-1', 150, 'wound');
+  const part = (build: Build) =>
+    house
+      .evaluate(build)
+      .read(components)
+      .find(({ id }) => id === 'reel')!;
+
+  it('are lighter with a crank and heavier with rollers', () => {
+    expect(part(wound).weightLb).toBe(140);
+    expect(part(withReelSaid(wound, 'reel', { rewind: 'hand' })).weightLb).toBe(140 - 18);
+    expect(part(withReelSaid(wound, 'reel', { roller: 'yes' })).weightLb).toBe(140 + 9);
+    expect(
+      withReelSaid(withReelSaid(wound, 'reel', { rewind: 'hand' }), 'reel', { rewind: undefined }),
+    ).toEqual(wound);
+  });
+
+  it('hold less on a thicker drum, and keep what is said of them beside another', () => {
+    const all = withLoad(wound, 'wound', { lengthFt: 600 });
+    const thick = withReelSaid(all, 'reel', { drumIn: 14 });
+    expect(load(thick, 'wound').packed.fitFt).toBeLessThan(load(all, 'wound').packed.fitFt);
+    expect(withReel(thick, 'rearLeft', true).hose.reels![0]).toEqual({ id: 'reel', at: 'rear', drumIn: 14 });
+  });
+});
+
+it('a bed that fills has its hose higher and heavier, and ends as it is packed', () => {
+  const [row] = house
+    .evaluate(plain)
+    .read(fillingTable)
+    .rows.filter(({ id }) => id === main(plain));
+  const upIn = row!.cells.slice(1).map((cell) => Number(/\{([\d.]+) in\}/.exec(cell)![1]));
+  expect(upIn).toEqual([...upIn].sort((a, b) => a - b));
+  expect(upIn.at(-1)).toBeCloseTo(load(plain, main(plain)).center.zIn, 6);
 });
 
 it('a load is named by its bed, and by its number where there are several', () => {

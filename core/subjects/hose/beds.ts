@@ -20,6 +20,7 @@ export interface Bed {
   nth: number;
   /** Of a reel: where it stands, and whether it is there without hose on it. */
   reelAt?: ReelPlace;
+  drumIn?: number;
   bare?: boolean;
   /** Of a bed that the department adds. */
   own?: OwnBed;
@@ -117,9 +118,10 @@ export function bedsIn(build: Bedded): Bed[] {
     ...Array.from({ length: pumpIn(build)?.crosslays ?? 0 }, (_, i) =>
       bed(`crosslay-${i + 1}`, `Crosslay ${i + 1}`, 'crosslay', 0, i),
     ),
-    ...reelsIn(build, flatbed).map(({ id, at, bare }, i) => ({
+    ...reelsIn(build, flatbed).map(({ id, at, bare, drumIn }, i) => ({
       ...bed(id, REEL_NAMES[at], 'reel', 0, i),
       reelAt: at,
+      ...(drumIn === undefined ? {} : { drumIn }),
       bare,
     })),
     ...ownBedsOf(build),

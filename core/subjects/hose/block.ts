@@ -11,8 +11,8 @@ import { FINISH_NAMES, FINISHES, isMadeUp, MOST_FT } from './packing/index.js';
 import type { Finish } from './packing/index.js';
 import { HOSES } from './parts.js';
 import type { Hose } from './parts.js';
-import { REEL_NAMES, REEL_PLACES, reelIdAt, reelsIn } from './reels.js';
-import type { ReelPlace } from './reels.js';
+import { REEL_NAMES, REEL_PLACES, reelIdAt, reelsIn, REWIND_NAMES, REWINDS } from './reels.js';
+import type { ReelLine, ReelPlace } from './reels.js';
 
 const { plain } = partFigure;
 
@@ -88,7 +88,12 @@ export const hoseBlock = block({
         'Reels',
         'Reel',
         REEL_PLACES.length,
-        { at: field.oneOf('Where the reel stands', REEL_PLACES, REEL_NAMES) },
+        {
+          at: field.oneOf('Where the reel stands', REEL_PLACES, REEL_NAMES),
+          rewind: field.optional(field.oneOf('Hose is wound back', REWINDS, REWIND_NAMES)),
+          roller: field.optional(field.oneOf('Guide rollers', ['yes'], { yes: 'yes' })),
+          drumIn: field.optional(field.amount('Drum', 'in', { min: 4, max: 18, step: 0.5 })),
+        },
         ({ at }) => ({ title: 'Reel', words: REEL_NAMES[at] }),
       ),
     ),
@@ -232,10 +237,29 @@ export const withDividerAt = (build: Build, id: string, yIn: number): Build => (
 export function withReel(build: Build, at: ReelPlace, on: boolean): Build {
   const others = reelsIn(build, isFlatbed(build))
     .filter((reel) => reel.at !== at)
-    .map(({ id, at }) => ({ id, at }));
+    .map(({ bare: _bare, ...reel }): ReelLine => reel);
   const reels = on ? [...others, { id: reelIdAt(at), at }] : others;
   return { ...build, hose: { ...build.hose, reels } };
 }
+
+/** A reel otherwise; what is undefined is as usual again. */
+export const withReelSaid = (
+  build: Build,
+  id: string,
+  said: Partial<Omit<ReelLine, 'id' | 'at'>>,
+): Build => ({
+  ...build,
+  hose: {
+    ...build.hose,
+    reels: (build.hose.reels ?? []).map((reel) =>
+      reel.id === id
+        ? (Object.fromEntries(
+            Object.entries({ ...reel, ...said }).filter(([, value]) => value !== undefined),
+          ) as typeof reel)
+        : reel,
+    ),
+  },
+});
 
 /** One more load in a bed. */
 export const withNewLoad = (

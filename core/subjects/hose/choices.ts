@@ -21,14 +21,15 @@ import {
   withLying,
   withNewLoad,
   withReel,
+  withReelSaid,
 } from './block.js';
 import type { HoseLoad } from './block.js';
 import { coverChoices } from './covers.js';
 import { nthIn } from './named.js';
 import { ownBedChoices } from './own-beds.js';
-import { FINISH_NAMES, FINISHES } from './packing/index.js';
+import { DRUM_IN, FINISH_NAMES, FINISHES } from './packing/index.js';
 import { dividerChoices, wallChoices } from './main-bed.js';
-import { REEL_NAMES, REEL_PLACES, reelIdAt, reelsIn } from './reels.js';
+import { REEL_NAMES, REEL_PLACES, reelIdAt, reelsIn, REWIND_NAMES, REWINDS } from './reels.js';
 
 /** What can be chosen of one load, or of room for one more. */
 function loadChoices(
@@ -143,6 +144,48 @@ function reelChoice(build: Build): Choice {
   };
 }
 
+/** What is said of each reel that was asked for: how its hose is wound back, guide rollers, drum. */
+const reelLineChoices = (build: Build): Choice[] =>
+  (build.hose.reels ?? []).flatMap((reel): Choice[] => {
+    const { id, at, rewind = 'electric', roller, drumIn = DRUM_IN } = reel;
+    const named = REEL_NAMES[at];
+    const { drumIn: drum } = hoseBlock.fields.reels.fields;
+    return [
+      {
+        kind: 'pick',
+        id: `${id}-rewind`,
+        title: `${named}: hose is wound back`,
+        compact: true,
+        fine: true,
+        options: REWINDS.map((of) => ({
+          id: of,
+          label: REWIND_NAMES[of],
+          chosen: of === rewind,
+          build: of === rewind ? build : withReelSaid(build, id, { rewind: of === 'hand' ? of : undefined }),
+        })),
+      },
+      {
+        kind: 'toggle',
+        id: `${id}-roller`,
+        title: `${named}: hose runs over`,
+        options: [
+          {
+            id: 'roller',
+            label: 'Guide rollers',
+            chosen: roller !== undefined,
+            build: withReelSaid(build, id, { roller: roller ? undefined : 'yes' }),
+          },
+        ],
+      },
+      {
+        ...amountChoice(`${id}-drum`, { ...drum, title: `${named}: drum` }, drumIn, (to) =>
+          to === drumIn ? build : withReelSaid(build, id, { drumIn: to === DRUM_IN ? undefined : to }),
+        ),
+        fine: true,
+      },
+    ];
+  });
+
 /** The beds that this truck has none of, and what would bring them. */
 export function absentHose(build: Build): AbsentChoice[] {
   const beds = bedsIn(build);
@@ -187,6 +230,7 @@ export const hoseChoices = (build: Build, evaluated: () => Evaluation): Choice[]
   ...coverChoices(build),
   ...boardsChoice(build),
   reelChoice(build),
+  ...reelLineChoices(build),
   ...ownBedChoices(build, (id) =>
     evaluated()
       .read(beds)

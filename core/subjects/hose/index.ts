@@ -25,6 +25,7 @@ export {
   withLying,
   withNewLoad,
   withReel,
+  withReelSaid,
 } from './block.js';
 export type { HoseLoad, HoseSection } from './block.js';
 export { loadNames } from './named.js';
@@ -34,7 +35,7 @@ export { withOwnBed, withOwnBedSaid } from './own-beds.js';
 export { couplingKinds, feetThere, isoDate, SECTION_FIELDS, withSection, withSections } from './sections.js';
 export { bedded, chosenLoads, packable } from './loads.js';
 export type { BeddedLoad } from './loads.js';
-export { bedsTable, overIt } from './tables.js';
+export { bedsTable, fillingTable, overIt } from './tables.js';
 export { bedInWords, bedViews } from './views.js';
 export type { BedView, BedViews, LoadView } from './views.js';
 export { bedHolds, FINISHES, pack, sectionsOf, usualFill } from './packing/index.js';

@@ -98,7 +98,7 @@ const NONE: Packed = {
 
 /** Hose wound on a reel: no lay of it is told from another. */
 function onReel(load: ChosenLoad, bed: BedPlace): Packed {
-  const fitFt = Math.min(load.lengthFt, reelHoldsFt(bed, packable(load.hose)));
+  const fitFt = Math.min(load.lengthFt, reelHoldsFt(bed, packable(load.hose), bed.drumIn));
   return { ...NONE, fitFt, leftFt: load.lengthFt - fitFt };
 }
 

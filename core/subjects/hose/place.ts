@@ -11,8 +11,11 @@ import { bedded } from './loads.js';
 import type { Finish } from './packing/index.js';
 import type { Hose } from './parts.js';
 
-/** A booster reel without its hose. */
+/** A booster reel with its motor and without its hose; what a crank saves; guide rollers. Lb, cents. */
 const REEL = { weightLb: 140, priceCents: 385_000 };
+const CRANK = { weightLb: -18, priceCents: -92_000 };
+const ROLLER = { weightLb: 9, priceCents: 14_500 };
+const NOTHING = { weightLb: 0, priceCents: 0 };
 
 /** A module of crosslays: its weight for an inch, price, underside, top over the frame, and inside the body's sides. */
 const MODULE = { lbPerIn: 9, priceCents: 480_000, underFrameIn: 16, overFrameIn: 34, insideIn: 1 };
@@ -86,9 +89,11 @@ const crosslayModule = reading(
 );
 
 /** Each reel, whether or not there is hose on it. */
-const reelComponents = reading('hose', [reelsThere], (reels) =>
-  reels.map((bed): Component =>
-    component({
+const reelComponents = reading('hose', [reelsThere, fromBuild(({ hose }) => hose.reels)], (reels, lines) =>
+  reels.map((bed): Component => {
+    const line = lines?.find(({ id }) => id === bed.id);
+    const has = [REEL, line?.rewind === 'hand' ? CRANK : NOTHING, line?.roller ? ROLLER : NOTHING];
+    return component({
       id: bed.id,
       name: bed.name,
       group: 'Hose',
@@ -96,11 +101,12 @@ const reelComponents = reading('hose', [reelsThere], (reels) =>
       xIn: (bed.x0 + bed.x1) / 2,
       yIn: bed.yCenter,
       zIn: bed.floorIn + bed.depthIn / 2,
-      ...REEL,
+      weightLb: has.reduce((sum, { weightLb }) => sum + weightLb, 0),
+      priceCents: has.reduce((sum, { priceCents }) => sum + priceCents, 0),
       made: madeOf('reel'),
       shapes: [{ kind: 'reel', box: boxOfBed(bed) }],
-    }),
-  ),
+    });
+  }),
 );
 
 /** The hose in its beds, the reels that some of it is wound on, and the module that some of it lies in. */

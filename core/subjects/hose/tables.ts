@@ -3,7 +3,8 @@ import type { Row, TableOf } from '../../kernel/index.js';
 import { feet, formatWhole, inches, lb, within } from '../../units/index.js';
 import { bedded, packable } from './loads.js';
 import type { BeddedLoad } from './loads.js';
-import { bedHolds, FINISH_NAMES, isMadeUp } from './packing/index.js';
+import { nthIn } from './named.js';
+import { bedHolds, FINISH_NAMES, isMadeUp, packed, sectionsOf } from './packing/index.js';
 
 /** Feet that a load's room holds more when it is an inch wider, or deeper, by columns, layers and fill. */
 function oneInchMore({ hose, room, finish, fill }: BeddedLoad): { widerFt: number; deeperFt: number } {
@@ -69,4 +70,37 @@ export const bedsTable = reading('hose', [bedded], (loads): TableOf => ({
       ...(packed.leftFt > 0 ? { wrong: [5] } : {}),
     };
   }),
+}));
+
+/** Shares of a load at which a bed that fills is looked at. */
+const FILLING = [
+  { head: 'A quarter of it', share: 0.25 },
+  { head: 'Half', share: 0.5 },
+  { head: 'Three quarters', share: 0.75 },
+  { head: 'All that fits', share: 1 },
+];
+
+/** Load by load: feet, weight and how high the middle of it lies, as it is packed section by section. */
+export const fillingTable = reading('hose', [bedded], (loads): TableOf => ({
+  title: 'As each bed fills',
+  columns: [{ head: 'Load' }, ...FILLING.map(({ head }) => ({ head, figure: true as const }))],
+  rows: loads
+    .filter(({ bed, packed: of }) => bed.kind !== 'reel' && of.sections > 0)
+    .map((load): Row => {
+      const { id, hose, bed, finish, room, fill, baseIn, packed: of } = load;
+      const sections = sectionsOf(load.lengthFt, hose.sectionFt);
+      const inBed = loads.filter(({ bedId }) => bedId === load.bedId);
+      return {
+        id,
+        cells: [
+          nthIn(bed.name, inBed.indexOf(load)),
+          ...FILLING.map(({ share }) => {
+            const count = Math.ceil(of.sections * share);
+            const ft = sections.slice(0, count).reduce((sum, one) => sum + one, 0);
+            const { middleIn } = packed(ft, finish, room, packable(hose), fill);
+            return `${feet(ft)}, ${lb(ft * hose.lbPerFt)} at ${inches(bed.floorIn + baseIn + middleIn)}`;
+          }),
+        ],
+      };
+    }),
 }));

@@ -1,4 +1,4 @@
-import { bedInWords, bedsTable, bedViews, hose } from '#core/subjects/hose';
+import { bedInWords, bedsTable, bedViews, fillingTable, hose } from '#core/subjects/hose';
 import { DataTable, sectionClasses, useUnits } from '../../common';
 import { useSession } from '../../session';
 import { Checks } from '../../site';
@@ -15,6 +15,12 @@ export function BedsSection() {
       <p className={sectionClasses.caution}>{hose.caution}</p>
       <Checks ids={['hoseFits']} />
       <DataTable table={evaluation.read(bedsTable)} minWidth={1040} />
+      {views.length > 0 && (
+        <>
+          <h3>Weight and height of each load as its bed fills</h3>
+          <DataTable table={evaluation.read(fillingTable)} minWidth={900} />
+        </>
+      )}
       {views.map((view) => (
         <figure key={view.bed.id} className={classes.bed}>
           <figcaption>{say(view.bed.name)}</figcaption>

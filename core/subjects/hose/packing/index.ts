@@ -5,5 +5,5 @@ export type { HoseBedHolds, HoseBedInput } from './holds.js';
 export type { Coupling, Lay } from './lay.js';
 export { holdsFt, MOST_FT, pack, sectionsOf } from './pack.js';
 export type { Packed } from './pack.js';
-export { reelHoldsFt } from './reel.js';
+export { DRUM_IN, reelHoldsFt } from './reel.js';
 export { packed } from './remembered.js';
