@@ -8,7 +8,8 @@ beforeAll(async () => {
 });
 afterAll(() => server.app.close());
 
-const build = DEMONSTRATION[0]!.builds[0]!;
+/** Whose fixes take a second to find: long enough for a queue, and no longer. */
+const build = DEMONSTRATION.flatMap(({ builds }) => builds).find(({ name }) => name === 'Mill ladder')!;
 const evaluate = (address: string) =>
   server.http.post('/api/calc/evaluate').set('x-forwarded-for', address).send(build);
 
