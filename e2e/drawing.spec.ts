@@ -37,7 +37,7 @@ test('the drawing says in words what it shows', async ({ page }) => {
   await openBuild(page, 'River pumper');
   await expect(
     page.getByRole('img', {
-      name: 'River pumper, top, driver’s side. 33 ft 0 in long, 9 ft 9 in high, 8 ft 5 in wide; highest is hose bed sides.',
+      name: 'River pumper, top, driver’s side. 33 ft 0 in long, 9 ft 9 in high, 8 ft 6 in wide; highest is hose bed sides.',
     }),
   ).toBeVisible();
   for (const label of ['L1', 'L2', 'L3'])

@@ -107,7 +107,7 @@ test('the five views and the sheet with its title block as SVG that stands alone
     'River pumper',
     'Osier Reach Fire District',
     'wheelbase 200 in',
-    '33 ft 0 in × 8 ft 5 in × 9 ft 9 in',
+    '33 ft 0 in × 8 ft 6 in × 9 ft 9 in',
     'not for certification',
   ])
     expect(sheet.text).toContain(word);
