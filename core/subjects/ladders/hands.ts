@@ -8,6 +8,7 @@ import type { MountedWay } from './place.js';
 import type { LadderMount } from './parts.js';
 
 const DRAWN_OUT = ['open the door', 'draw it out'];
+const LET_DOWN = ['let the rack down', 'undo its straps', 'lift it out'];
 const HANDED_DOWN = ['climb up', 'undo its straps', 'hand it down', 'climb down'];
 /** What hands do, one after another, until a ladder or a long piece is off the truck. */
 export const MOVES: Record<LadderMount['ride'], readonly string[]> = {
@@ -86,7 +87,7 @@ function toHandOf(way: MountedWay, { endIn, rearEndIn }: BodyPlace): ToHand {
   const longest = Math.max(...laid.map(({ lengthIn }) => lengthIn));
   return {
     way,
-    moves: MOVES[mount.ride],
+    moves: mount.letDown ? LET_DOWN : MOVES[mount.ride],
     takenFromIn: swing?.z0 ?? box.z0,
     takenToIn: swing?.z1 ?? box.z1,
     swing,

@@ -74,6 +74,15 @@ describe('ladders come to hand', () => {
     expect([way!.besideIn, way!.behindIn, way!.moves.length]).toEqual([besideIn, behindIn, moves]);
   });
 
+  it('a folding tank is let down before it is lifted', () => {
+    const tank = withEquipment(plain, 'folding-tank', 'tank-rack');
+    const rackOf = house
+      .evaluate(tank)
+      .read(toHand)
+      .find(({ way }) => way.mount.id === 'tank-rack');
+    expect(rackOf!.moves[0]).toBe('let the rack down');
+  });
+
   it('reads so in the tables, with what all of them come to', () => {
     const evaluation = house.evaluate(apart);
     expect(evaluation.read(waysTable).rows.map(({ id }) => id)).toEqual(['flat', 'top']);

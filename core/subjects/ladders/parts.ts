@@ -22,6 +22,8 @@ export interface LadderMount extends Part {
   side?: 'left';
   /** Its name in a list of places, where its own is long for one. */
   short?: string;
+  /** Its arms are let down by hand before anything is lifted out. */
+  letDown?: true;
   /** Made for long pieces: no ladder goes in. */
   piecesOnly?: true;
   words: string;
@@ -250,6 +252,7 @@ export const LADDER_MOUNTS: LadderMount[] = [
     id: 'tank-rack',
     ride: 'flat',
     side: 'left',
+    letDown: true,
     piecesOnly: true,
     name: 'Folding tank rack, driver’s side',
     short: 'tank rack',

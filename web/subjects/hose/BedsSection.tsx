@@ -18,7 +18,7 @@ export function BedsSection() {
       {views.length > 0 && (
         <>
           <h3>Weight and height of each load as its bed fills</h3>
-          <DataTable table={evaluation.read(fillingTable)} minWidth={900} />
+          <DataTable table={evaluation.read(fillingTable)} minWidth={1060} />
         </>
       )}
       {views.map((view) => (
