@@ -6,7 +6,7 @@ export * from './change.js';
 export { check, nearness, rank, STATUS_WORDS, worstFirst, worstStatus } from './check.js';
 export type { Check, Contributor, Finding, Judgement, Status, Unit } from './check.js';
 export * from './choice.js';
-export { choicesOfLine } from './line-choices.js';
+export { choicesOfLine, hasChoice, pickChoice } from './line-choices.js';
 export { component, madeOf } from './component.js';
 export type { Component, Filling, HarmedAt, Made, Role, Rest } from './component.js';
 export { Evaluation } from './evaluation.js';
@@ -53,7 +53,7 @@ export {
 } from './reading.js';
 export type { AnyReading, Provided, Reading, ValuesOf } from './reading.js';
 export { boxAt, boxOf, boxOfTank } from './shapes.js';
-export type { Box, PlainKind, Shape, TankBox } from './shapes.js';
+export type { Box, PlainKind, Rectangle, Shape, TankBox } from './shapes.js';
 export { isUsual, Shelf, Stock } from './shelf.js';
 export type { Material, Named, Origin, Part, Said } from './shelf.js';
 export type { NewerPart } from './carried.js';

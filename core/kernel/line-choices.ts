@@ -1,48 +1,58 @@
-import type { Build, Field } from '../build/index.js';
+import type { Build, Field, OneOfField } from '../build/index.js';
 import { amountChoice, NONE } from './choice.js';
-import type { Choice, ToggleChoice } from './choice.js';
+import type { Choice, ChoiceOption, PickChoice, ToggleChoice } from './choice.js';
 
 type Line = Record<string, unknown>;
 type Edit = (change: Line) => Build;
 
 const isYes = (of: Field): boolean => of.kind === 'oneOf' && of.optional === true && of.values.length === 1;
 
-/** One of several as a list to open; with nothing as its first option where it may be left out. */
-function pick(
+/**
+ * One of several of a field as a list to open; with nothing as its first option where it may be left out. `usual` is
+ * what it is where nothing is said: that is no option of its own then, and `set` is given undefined for it.
+ */
+export function pickChoice<V extends string>(
   id: string,
-  title: string,
-  of: Field & { kind: 'oneOf' },
-  now: unknown,
-  set: (to: unknown) => Build,
-  keep: () => Build,
-): Choice {
-  const values = of.values as readonly string[];
-  const names = (of.names ?? {}) as Record<string, string>;
+  of: OneOfField<V> & { optional?: true },
+  now: V | undefined,
+  build: Build,
+  set: (to: V | undefined) => Build,
+  usual?: V,
+): PickChoice {
+  const option = (value: V | undefined, label: string): ChoiceOption => {
+    const chosen = value === (now ?? usual);
+    return {
+      id: value ?? NONE,
+      label,
+      chosen,
+      build: chosen ? build : set(value === usual ? undefined : value),
+    };
+  };
   return {
     kind: 'pick',
     id,
-    title,
+    title: of.title,
     compact: true,
     options: [
-      ...(of.optional
-        ? [
-            {
-              id: NONE,
-              label: 'None',
-              chosen: now === undefined,
-              build: now === undefined ? keep() : set(undefined),
-            },
-          ]
-        : []),
-      ...values.map((value) => ({
-        id: value,
-        label: names[value] ?? value,
-        chosen: value === now,
-        build: value === now ? keep() : set(value),
-      })),
+      ...(of.optional && usual === undefined ? [option(undefined, 'None')] : []),
+      ...of.values.map((value) => option(value, of.names?.[value] ?? value)),
     ],
   };
 }
+
+/** One thing that is there or not. */
+export const hasChoice = (
+  id: string,
+  title: string,
+  option: { id: string; label: string; words?: string },
+  has: boolean,
+  turned: (on: boolean) => Build,
+): ToggleChoice => ({
+  kind: 'toggle',
+  id,
+  title,
+  options: [{ ...option, chosen: has, build: turned(!has) }],
+});
 
 /**
  * What can be chosen of one line of a list, from the fields of the list in their order: one of several, an amount, and
@@ -74,14 +84,7 @@ export function choicesOfLine(
       if (isYes(field)) return [];
       if (field.kind === 'oneOf')
         return [
-          pick(
-            id,
-            field.title,
-            field,
-            line[key],
-            (to) => edit({ [key]: to }),
-            () => edit({}),
-          ),
+          pickChoice(id, field, line[key] as string | undefined, edit({}), (to) => edit({ [key]: to })),
         ];
       if (field.kind !== 'amount') return [];
       const now = (line[key] as number | undefined) ?? usual[key];

@@ -20,6 +20,9 @@ export interface Box {
   z1: number;
 }
 
+/** On a picture, in: from the left, up to the right, up. */
+export type Rectangle = readonly [u0: number, v0: number, u1: number, v1: number];
+
 export type PlainKind =
   | 'frame'
   | 'axle'

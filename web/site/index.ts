@@ -1,5 +1,6 @@
 export { Checks, Margins } from './Figures';
 export { Handle } from './Handle';
+export { Numbered, Patch } from './Marks';
 export { NothingSaid, Place } from './Place';
 export { Sheet } from './Sheet';
 export type { SheetSpace } from './Sheet';

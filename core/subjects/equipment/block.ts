@@ -153,13 +153,7 @@ export const withEquipmentLine = (
   build: Build,
   id: string,
   change: Partial<Pick<EquipmentLine, 'count' | 'compartmentId'>> | null,
-): Build =>
-  withLines(
-    build,
-    change
-      ? changedLine(build.equipment.lines, id, change)
-      : build.equipment.lines.filter((line) => line.id !== id),
-  );
+): Build => withLines(build, changedLine(build.equipment.lines, id, change));
 
 const OF_ANY_BODY: readonly string[] = [CAB, WAY, ...FAMILY_PLACES.map(({ id }) => id)];
 

@@ -1,5 +1,5 @@
 import { atOnce, check, each, reading, noneOf } from '../../kernel/index.js';
-import type { ChangeKind, Changes, Check } from '../../kernel/index.js';
+import type { Candidate, ChangeKind, Changes, Check, Evaluation } from '../../kernel/index.js';
 import { compartments } from '../../truck/index.js';
 import type { Compartment } from '../../truck/index.js';
 import { formatPct, formatWhole, inches, lb, listed, within } from '../../units/index.js';
@@ -127,43 +127,38 @@ export const MOVE: ChangeKind = { id: 'move', title: 'Place of the equipment' };
 /** So many of the largest pieces of a full compartment are looked at for other places. */
 const LOOKED_AT = 4;
 
+/** Everything of a line moved to another place. */
+const moved = ({ line, part }: Piece, to: string, { build }: Evaluation): Candidate =>
+  atOnce(
+    MOVE,
+    `Move ${within(part.name)} (${lb(part.weightLb * line.count)}) from ${placeName(line.compartmentId, build)} to ${placeName(to, build)}`,
+    (on) => withEquipmentLine(on, line.id, { compartmentId: to }),
+    line.id,
+  );
+
 /** What does not go in rides where it would; what is too much for a compartment, in another. */
 export const fitChanges: Changes[] = [
   {
     kind: MOVE,
     helps: ['goesIn'],
-    offer: (evaluation) =>
-      evaluation
+    offer: (evaluation) => {
+      const could = evaluation.read(couldRide);
+      return evaluation
         .read(misfits)
-        .flatMap((misfit) =>
-          wouldGo(misfit, evaluation.read(couldRide)).map((to) =>
-            atOnce(
-              MOVE,
-              `Move ${within(misfit.part.name)} to ${placeName(to, evaluation.build)}`,
-              (on) => withEquipmentLine(on, misfit.line.id, { compartmentId: to }),
-              misfit.line.id,
-            ),
-          ),
-        ),
+        .flatMap((misfit) => wouldGo(misfit, could).map((to) => moved(misfit, to, evaluation)));
+    },
   },
   {
     // What shares a way with the ladders, or runs into something there, rides in a way of its own.
     kind: MOVE,
     helps: ['laddersFit', 'room', 'ladderRoom'],
-    offer: (evaluation) =>
-      evaluation
+    offer: (evaluation) => {
+      const could = evaluation.read(couldRide);
+      return evaluation
         .read(riding)
         .flatMap((rides) => (rides.way ? rides.pieces.map((piece) => ({ ...piece, rides })) : []))
-        .flatMap((piece) =>
-          waysFor(piece, evaluation.read(couldRide)).map((to) =>
-            atOnce(
-              MOVE,
-              `Move ${within(piece.part.name)} to ${placeName(to, evaluation.build)}`,
-              (on) => withEquipmentLine(on, piece.line.id, { compartmentId: to }),
-              piece.line.id,
-            ),
-          ),
-        ),
+        .flatMap((piece) => waysFor(piece, could).map((to) => moved(piece, to, evaluation)));
+    },
   },
   {
     kind: MOVE,
@@ -171,24 +166,17 @@ export const fitChanges: Changes[] = [
     offer: (evaluation) => {
       const over = evaluation.read(fullness).filter(({ pct }) => pct > CLOSE_PCT);
       const all = evaluation.read(compartments);
-      return over.flatMap(({ id, name }) =>
+      return over.flatMap(({ id }) =>
         evaluation
           .read(riding)
           .filter((rides) => rides.id === id)
           .flatMap(({ pieces }) => pieces)
           .sort((a, b) => roomOfPiece(b.part) * b.line.count - roomOfPiece(a.part) * a.line.count)
           .slice(0, LOOKED_AT)
-          .flatMap(({ line, part }) =>
+          .flatMap((piece) =>
             all
-              .filter((to) => to.id !== id && goesInto(part, to))
-              .map((to) =>
-                atOnce(
-                  MOVE,
-                  `Move ${within(part.name)} (${lb(part.weightLb * line.count)}) from ${name} to ${to.name}`,
-                  (on) => withEquipmentLine(on, line.id, { compartmentId: to.id }),
-                  line.id,
-                ),
-              ),
+              .filter((to) => to.id !== id && goesInto(piece.part, to))
+              .map((to) => moved(piece, to.id, evaluation)),
           ),
       );
     },

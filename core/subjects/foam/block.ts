@@ -1,4 +1,4 @@
-import { block, changedLine, field, freshId, settled, withBlock } from '../../build/index.js';
+import { block, changedLine, field, freshId, said, settled, withBlock } from '../../build/index.js';
 import type { BlockOf, Build, Problem } from '../../build/index.js';
 import { partFigure, Shelf } from '../../kernel/index.js';
 import { amount, gal, inShort, within } from '../../units/index.js';
@@ -167,10 +167,7 @@ export function withFoam(build: Build, partId: string | undefined): Build {
 export const withCell = (build: Build, id: string, change: CellSaid): Build =>
   id === FIRST_CELL
     ? withBlock(build, 'foam', change)
-    : withBlock(build, 'foam', { more: changedLine(build.foam.more ?? [], id, change).map(said) });
-
-const said = (line: MoreCell): MoreCell =>
-  Object.fromEntries(Object.entries(line).filter(([, value]) => value !== undefined)) as unknown as MoreCell;
+    : withBlock(build, 'foam', { more: changedLine(build.foam.more ?? [], id, change) });
 
 /** One more cell beside the first. */
 export const withMoreCell = (build: Build, of: CellSaid, id = freshId()): Build =>

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { remediesFor } from '../../advice/index.js';
+import { withBlock } from '../../build/index.js';
 import type { Build } from '../../build/index.js';
 import { DEMONSTRATION, starterBuild } from '../../demonstration/index.js';
 import { randomBuild } from '../../test/random.js';
@@ -14,7 +15,6 @@ import {
   hoseShelf,
   loadNames,
   loadsIn,
-  withCovering,
   withDividers,
   withFinish,
   withLoad,
@@ -202,23 +202,23 @@ describe('what covers the main bed', () => {
   ] as const)(
     '%s weighs by its area, and raises the truck by what it is thick',
     (cover, lbPerIn2, thickIn) => {
-      const covered = withCovering(plain, 'cover', cover);
+      const covered = withBlock(plain, 'hose', { cover });
       expect(part(covered, 'hose.cover')!.weightLb).toBeCloseTo(lengthIn * widthIn * lbPerIn2, 6);
       const highIn = (build: Build) => house.evaluate(build).read(envelope).heightIn;
       expect(highIn(covered)).toBeCloseTo(main[0]!.floorIn + main[0]!.depthIn + thickIn, 9);
       expect(house.evaluate(covered).read(clashes)).toEqual([]);
-      expect(withCovering(covered, 'cover', undefined)).toEqual(plain);
+      expect(withBlock(covered, 'hose', { cover: undefined })).toEqual(plain);
     },
   );
 
   it('lies in two over beds on both sides of a ladder', () => {
-    const both = withCovering(ladder, 'cover', 'tarp');
+    const both = withBlock(ladder, 'hose', { cover: 'tarp' });
     expect(part(both, 'hose.cover')).toBeDefined();
     expect(part(both, 'hose.cover-2')).toBeDefined();
   });
 
   it('an end tarp hangs behind the bed, and a walkway lies beside it on the compartments', () => {
-    const build = withCovering(withCovering(plain, 'endTarp', 'yes'), 'walkway', 'left');
+    const build = withBlock(plain, 'hose', { endTarp: 'yes', walkway: 'left' });
     expect(part(build, 'hose.end-tarp')!.xIn).toBeCloseTo(main[0]!.x1 + 1.5, 9);
     const walkway = part(build, 'hose.walkway')!.shapes[0]!.box;
     expect(walkway.y1).toBeCloseTo(-widthIn / 2, 6);

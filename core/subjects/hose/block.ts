@@ -1,18 +1,15 @@
-import { block, clamped, field, freshId, linesIn, settled, withLine } from '../../build/index.js';
+import { block, field, linesIn, settled } from '../../build/index.js';
 import type { BlockOf, Build, Problem } from '../../build/index.js';
 import { partFigure, Shelf } from '../../kernel/index.js';
-import type { BedKind } from '../../truck/index.js';
 import { asideInWords, feet, inches } from '../../units/index.js';
-import { bedsIn, dividersIn, isFlatbed } from './beds.js';
+import { bedsIn } from './beds.js';
 import { COVER_NAMES, COVERS, WALKWAY_NAMES, WALKWAYS } from './cover-kinds.js';
 import { SECTION_FIELDS, sectionProblems, settledSections } from './sections.js';
 import { OWN_BED_NAMES, OWN_BEDS } from './own-bed-kinds.js';
 import { FINISH_NAMES, FINISHES, isMadeUp, MOST_FT } from './packing/index.js';
-import type { Finish } from './packing/index.js';
 import { HOSES } from './parts.js';
 import type { Hose } from './parts.js';
-import { REEL_NAMES, REEL_PLACES, reelIdAt, reelsIn, REWIND_NAMES, REWINDS } from './reels.js';
-import type { ReelLine, ReelPlace } from './reels.js';
+import { REEL_NAMES, REEL_PLACES, REWIND_NAMES, REWINDS } from './reels.js';
 
 const { plain } = partFigure;
 
@@ -183,162 +180,6 @@ declare module '../../build/build.js' {
 export type HoseSection = NonNullable<Build['hose']['sections']>[number];
 export type OwnBed = NonNullable<Build['hose']['beds']>[number];
 export type HoseLoad = Build['hose']['loads'][number];
-const { lengthFt: LENGTH } = hoseBlock.fields.loads.fields;
-const { yIn: DIVIDER_Y } = hoseBlock.fields.dividers.fields;
-/** Hose that a bed begins with, and what a bed of a kind usually takes at most, ft. */
-const FIRST_HOSE_FT = 200;
-export const USUAL_HOSE_FT: Record<BedKind, number> = {
-  main: 2000,
-  crosslay: 400,
-  well: 200,
-  reel: 300,
-  tray: 800,
-  own: 600,
-};
-
-const withLoads = (build: Build, loads: HoseLoad[]): Build => ({ ...build, hose: { ...build.hose, loads } });
-
-/** Other hose or another length in a load, or the load gone. */
-export function withLoad(build: Build, id: string, change: Partial<Omit<HoseLoad, 'id'>> | null): Build {
-  const load = build.hose.loads.find((other) => other.id === id);
-  return load ? withLoads(build, withLine(build.hose.loads, id, change && { ...load, ...change })) : build;
-}
-
-/** The crosslays in another place; over the pump nothing is said of it. */
-export function withCrosslaysAt(build: Build, at: CrosslayPlace): Build {
-  const { crosslaysAt: _old, ...rest } = build.hose;
-  return { ...build, hose: at === 'over' ? rest : { ...rest, crosslaysAt: at } };
-}
-
-/** So many dividers in the main bed, evenly spaced over its width, in. */
-export const withDividers = (build: Build, count: number, widthIn: number): Build => ({
-  ...build,
-  hose: {
-    ...build.hose,
-    dividers: Array.from({ length: count }, (_, i) => ({
-      id: `d${i + 1}`,
-      yIn: Math.round(((i + 1) / (count + 1) - 0.5) * widthIn),
-    })),
-  },
-});
-
-/** A divider of the main bed in another place, to the inch. */
-export const withDividerAt = (build: Build, id: string, yIn: number): Build => ({
-  ...build,
-  hose: {
-    ...build.hose,
-    dividers: dividersIn(build).map((divider) =>
-      divider.id === id ? { ...divider, yIn: Math.round(clamped(DIVIDER_Y, yIn)) } : divider,
-    ),
-  },
-});
-
-/** A reel in a place, or none; there is one in each. */
-export function withReel(build: Build, at: ReelPlace, on: boolean): Build {
-  const others = reelsIn(build, isFlatbed(build))
-    .filter((reel) => reel.at !== at)
-    .map(({ bare: _bare, ...reel }): ReelLine => reel);
-  const reels = on ? [...others, { id: reelIdAt(at), at }] : others;
-  return { ...build, hose: { ...build.hose, reels } };
-}
-
-/** A reel otherwise; what is undefined is as usual again. */
-export const withReelSaid = (
-  build: Build,
-  id: string,
-  said: Partial<Omit<ReelLine, 'id' | 'at'>>,
-): Build => ({
-  ...build,
-  hose: {
-    ...build.hose,
-    reels: (build.hose.reels ?? []).map((reel) =>
-      reel.id === id
-        ? (Object.fromEntries(
-            Object.entries({ ...reel, ...said }).filter(([, value]) => value !== undefined),
-          ) as typeof reel)
-        : reel,
-    ),
-  },
-});
-
-/** One more load in a bed. */
-export const withNewLoad = (
-  build: Build,
-  bedId: string,
-  partId: string,
-  lengthFt = FIRST_HOSE_FT,
-  id = freshId(),
-): Build =>
-  withLoads(build, [...build.hose.loads, { id, bedId, partId, lengthFt: clamped(LENGTH, lengthFt) }]);
-
-/** A load finished otherwise; flat, nothing is said of it. */
-export function withFinish(build: Build, id: string, finish: Finish): Build {
-  return withLoads(
-    build,
-    build.hose.loads.map((load) => {
-      if (load.id !== id) return load;
-      const { finish: _old, ...rest } = load;
-      return finish === 'flat' ? rest : { ...rest, finish };
-    }),
-  );
-}
-
-/** A load that lies dead, or is kept connected. */
-export const withDead = (build: Build, id: string, dead: boolean): Build =>
-  withLoads(
-    build,
-    build.hose.loads.map((load) => {
-      if (load.id !== id) return load;
-      const { dead: _old, ...rest } = load;
-      return dead ? { ...rest, dead: 'yes' } : rest;
-    }),
-  );
-
-/** Where a load lies against the one before it in its bed. */
-export const LIES = ['on', 'beside', 'under'] as const;
-export type Lies = (typeof LIES)[number];
-export const LIES_NAMES: Record<Lies, string> = {
-  on: 'on the one before',
-  beside: 'beside it, with a width of its own',
-  under: 'under it: they change places',
-};
-
-/** A load on the one before it, beside it, or under it: they change places then. */
-export function withLying(build: Build, id: string, lies: Lies): Build {
-  const { loads } = build.hose;
-  const load = loads.find((other) => other.id === id);
-  if (!load) return build;
-  const { beside: _old, wideIn, ...rest } = load;
-  if (lies !== 'under') {
-    const lying =
-      lies === 'on' ? rest : { ...rest, ...(wideIn === undefined ? {} : { wideIn }), beside: 'yes' as const };
-    return withLoads(
-      build,
-      loads.map((other) => (other.id === id ? lying : other)),
-    );
-  }
-  const inBed = loadsIn(build, load.bedId);
-  const before = inBed[inBed.indexOf(load) - 1];
-  if (!before) return build;
-  const { beside, wideIn: its, ...above } = before;
-  const [low, high] = [
-    { ...rest, ...(beside ? { beside } : {}), ...(its === undefined ? {} : { wideIn: its }) },
-    above,
-  ];
-  return withLoads(
-    build,
-    loads.map((other) => (other.id === before.id ? low : other.id === id ? high : other)),
-  );
-}
-
-/** The id of the load that comes next in a bed: the same for the same build, so that what is taken back is as before. */
-export function nextIdIn(build: Build, bedId: string): string {
-  const taken = new Set(build.hose.loads.map(({ id }) => id));
-  let nth = loadsIn(build, bedId).length + 1;
-  while (taken.has(`${bedId}-${nth}`)) nth++;
-  return `${bedId}-${nth}`;
-}
-
 /** Whether a load is kept connected: no dead lay, and not made up section by section. */
 export const isConnected = ({ dead, finish = 'flat' }: Pick<HoseLoad, 'dead' | 'finish'>): boolean =>
   dead === undefined && !isMadeUp(finish);

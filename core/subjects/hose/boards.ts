@@ -1,5 +1,6 @@
-import { boxOf, component, fromBuild, madeOf, settling } from '../../kernel/index.js';
+import { boxOf, component, fromBuild, hasChoice, madeOf, settling } from '../../kernel/index.js';
 import type { Component, ToggleChoice } from '../../kernel/index.js';
+import { withBlock } from '../../build/index.js';
 import type { Build } from '../../build/index.js';
 import { bodyPlace, pumpHouse } from '../../truck/index.js';
 import { pumpIn } from '../pump/index.js';
@@ -47,26 +48,18 @@ export const boardComponents = settling('hose', [boards, bodyPlace], (at, { widt
 );
 
 /** Steps at the pump house, or none; nothing is said of none. */
-export function withBoards(build: Build, on: boolean): Build {
-  const { boards: _old, ...rest } = build.hose;
-  return { ...build, hose: on ? { ...rest, boards: 'yes' } : rest };
-}
+export const withBoards = (build: Build, on: boolean): Build =>
+  withBlock(build, 'hose', { boards: on ? 'yes' : undefined });
 
 export const boardsChoice = (build: Build): ToggleChoice[] =>
   (pumpIn(build)?.crosslays ?? 0) === 0
     ? []
     : [
-        {
-          kind: 'toggle',
-          id: 'boards',
-          title: 'Steps at the pump house',
-          options: [
-            {
-              id: 'boards',
-              label: 'A step on each side',
-              chosen: build.hose.boards !== undefined,
-              build: withBoards(build, build.hose.boards === undefined),
-            },
-          ],
-        },
+        hasChoice(
+          'boards',
+          'Steps at the pump house',
+          { id: 'boards', label: 'A step on each side' },
+          build.hose.boards !== undefined,
+          (on) => withBoards(build, on),
+        ),
       ];

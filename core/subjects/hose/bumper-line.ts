@@ -2,7 +2,7 @@ import { isUsual, way } from '../../kernel/index.js';
 import type { Question } from '../../kernel/index.js';
 import { bumperItemShelf, withBumperItem } from '../bumper/index.js';
 import { bedsIn } from './beds.js';
-import { withNewLoad } from './block.js';
+import { withNewLoad } from './edits.js';
 
 /** The line that is asked about. */
 const BUMPER_LINE = { partId: 'attack-1.75', lengthFt: 100 };

@@ -1,5 +1,5 @@
 import type { Build } from '../../build/index.js';
-import { amountChoice, NONE, partOptions } from '../../kernel/index.js';
+import { amountChoice, hasChoice, NONE, partOptions, pickChoice } from '../../kernel/index.js';
 import type { AbsentChoice, Choice, Evaluation } from '../../kernel/index.js';
 import { beds } from '../../truck/index.js';
 import { counted, formatWhole } from '../../units/index.js';
@@ -7,29 +7,26 @@ import { pumpIn, pumpShelf } from '../pump/index.js';
 import { bedsIn, isDivided, isFlatbed, suitsBed } from './beds.js';
 import type { Bed } from './beds.js';
 import { boardsChoice } from './boards.js';
+import { hoseBlock, hoseShelf, loadsIn } from './block.js';
+import type { HoseLoad } from './block.js';
+import { coverChoices } from './covers.js';
 import {
-  hoseBlock,
-  hoseShelf,
   LIES,
   LIES_NAMES,
-  loadsIn,
   nextIdIn,
   USUAL_HOSE_FT,
   withDead,
-  withFinish,
   withLoad,
   withLying,
   withNewLoad,
   withReel,
   withReelSaid,
-} from './block.js';
-import type { HoseLoad } from './block.js';
-import { coverChoices } from './covers.js';
+} from './edits.js';
 import { nthIn } from './named.js';
 import { ownBedChoices } from './own-beds.js';
-import { DRUM_IN, FINISH_NAMES, FINISHES } from './packing/index.js';
+import { DRUM_IN } from './packing/index.js';
 import { dividerChoices, wallChoices } from './main-bed.js';
-import { REEL_NAMES, REEL_PLACES, reelIdAt, reelsIn, REWIND_NAMES, REWINDS } from './reels.js';
+import { REEL_NAMES, REEL_PLACES, reelIdAt, reelsIn } from './reels.js';
 
 /** What can be chosen of one load, or of room for one more. */
 function loadChoices(
@@ -58,18 +55,15 @@ function loadChoices(
     ],
   };
   if (!load) return [pick];
-  const finish: Choice = {
-    kind: 'pick',
-    id: `${bed.id}-finish${more}`,
-    title: `${named}, packed as`,
-    compact: true,
-    options: FINISHES.map((of) => ({
-      id: of,
-      label: FINISH_NAMES[of],
-      chosen: (load.finish ?? 'flat') === of,
-      build: (load.finish ?? 'flat') === of ? build : withFinish(build, load.id, of),
-    })),
-  };
+  const { finish: finishes, lengthFt: lengths } = hoseBlock.fields.loads.fields;
+  const finish = pickChoice(
+    `${bed.id}-finish${more}`,
+    { ...finishes, title: `${named}, packed as` },
+    load.finish,
+    build,
+    (to) => withLoad(build, load.id, { finish: to }),
+    'flat',
+  );
   const connected: Choice = {
     kind: 'pick',
     id: `${bed.id}-dead${more}`,
@@ -99,7 +93,7 @@ function loadChoices(
     }),
   };
   const length = {
-    ...hoseBlock.fields.loads.fields.lengthFt,
+    ...lengths,
     title: `Length in ${named.toLowerCase()}`,
     step: stock.part(load.partId).sectionFt,
     usual: [0, USUAL_HOSE_FT[bed.kind]] as const,
@@ -147,39 +141,32 @@ function reelChoice(build: Build): Choice {
 /** What is said of each reel that was asked for: how its hose is wound back, guide rollers, drum. */
 const reelLineChoices = (build: Build): Choice[] =>
   (build.hose.reels ?? []).flatMap((reel): Choice[] => {
-    const { id, at, rewind = 'electric', roller, drumIn = DRUM_IN } = reel;
+    const { id, at, rewind, roller, drumIn = DRUM_IN } = reel;
     const named = REEL_NAMES[at];
-    const { drumIn: drum } = hoseBlock.fields.reels.fields;
+    const said = (change: Partial<typeof reel>) => withReelSaid(build, id, change);
+    const { drumIn: drum, rewind: rewinds, roller: rollers } = hoseBlock.fields.reels.fields;
     return [
       {
-        kind: 'pick',
-        id: `${id}-rewind`,
-        title: `${named}: hose is wound back`,
-        compact: true,
+        ...pickChoice(
+          `${id}-rewind`,
+          { ...rewinds, title: `${named}: hose is wound back` },
+          rewind,
+          build,
+          (to) => said({ rewind: to }),
+          'electric',
+        ),
         fine: true,
-        options: REWINDS.map((of) => ({
-          id: of,
-          label: REWIND_NAMES[of],
-          chosen: of === rewind,
-          build: of === rewind ? build : withReelSaid(build, id, { rewind: of === 'hand' ? of : undefined }),
-        })),
       },
-      {
-        kind: 'toggle',
-        id: `${id}-roller`,
-        title: `${named}: hose runs over`,
-        options: [
-          {
-            id: 'roller',
-            label: 'Guide rollers',
-            chosen: roller !== undefined,
-            build: withReelSaid(build, id, { roller: roller ? undefined : 'yes' }),
-          },
-        ],
-      },
+      hasChoice(
+        `${id}-roller`,
+        `${named}: hose runs over`,
+        { id: 'roller', label: rollers.title },
+        roller !== undefined,
+        (on) => said({ roller: on ? 'yes' : undefined }),
+      ),
       {
         ...amountChoice(`${id}-drum`, { ...drum, title: `${named}: drum` }, drumIn, (to) =>
-          to === drumIn ? build : withReelSaid(build, id, { drumIn: to === DRUM_IN ? undefined : to }),
+          to === drumIn ? build : said({ drumIn: to === DRUM_IN ? undefined : to }),
         ),
         fine: true,
       },

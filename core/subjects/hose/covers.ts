@@ -1,11 +1,13 @@
-import { boxOf, component, fromBuild, madeOf, NONE, settling } from '../../kernel/index.js';
-import type { Box, Choice, Component, ToggleChoice } from '../../kernel/index.js';
+import { boxOf, component, fromBuild, hasChoice, madeOf, pickChoice, settling } from '../../kernel/index.js';
+import type { Box, Choice, Component } from '../../kernel/index.js';
+import { withBlock } from '../../build/index.js';
 import type { Build } from '../../build/index.js';
 import { beds, bodyPlace } from '../../truck/index.js';
 import type { BedPlace } from '../../truck/index.js';
 import { isFlatbed } from './beds.js';
-import { COVER_NAMES, COVERS, WALKWAY_NAMES, WALKWAYS } from './cover-kinds.js';
-import type { Cover, Walkway } from './cover-kinds.js';
+import { COVER_NAMES } from './cover-kinds.js';
+import { hoseBlock } from './block.js';
+import type { Cover } from './cover-kinds.js';
 
 /** Covers: for a square inch, as thick, for a square foot; lb, in, cents (formulas: hose beds). */
 const COVER: Record<Cover, { lbPerIn2: number; thickIn: number; centsPerFt2: number }> = {
@@ -127,60 +129,22 @@ export const coverComponents = settling(
   },
 );
 
-type Said = { cover?: Cover; endTarp?: 'yes'; walkway?: Walkway };
-
-/** What covers the beds, or what one walks on, otherwise; where there is none nothing is said of it. */
-export function withCovering<K extends keyof Said>(build: Build, what: K, is: Said[K] | undefined): Build {
-  const { [what]: _old, ...rest } = build.hose;
-  return { ...build, hose: (is === undefined ? rest : { ...rest, [what]: is }) as Build['hose'] };
-}
-
-const oneOf = <K extends 'cover' | 'walkway'>(
-  build: Build,
-  what: K,
-  title: string,
-  all: readonly NonNullable<Said[K]>[],
-  names: Record<string, string>,
-): Choice => ({
-  kind: 'pick',
-  id: `bed-${what}`,
-  title,
-  compact: true,
-  options: [
-    {
-      id: NONE,
-      label: 'None',
-      chosen: build.hose[what] === undefined,
-      build: withCovering(build, what, undefined),
-    },
-    ...all.map((one) => ({
-      id: one,
-      label: names[one]!,
-      chosen: build.hose[what] === one,
-      build: build.hose[what] === one ? build : withCovering(build, what, one),
-    })),
-  ],
-});
-
 /** What covers the main beds, closes their rear and is walked on beside them. */
 export function coverChoices(build: Build): Choice[] {
   if (isFlatbed(build)) return [];
-  const endTarp: ToggleChoice = {
-    kind: 'toggle',
-    id: 'bed-end-tarp',
-    title: 'Rear of the hose bed',
-    options: [
-      {
-        id: 'end-tarp',
-        label: 'End tarp',
-        chosen: build.hose.endTarp !== undefined,
-        build: withCovering(build, 'endTarp', build.hose.endTarp ? undefined : 'yes'),
-      },
-    ],
-  };
+  const { cover, endTarp, walkway } = hoseBlock.fields;
+  const { hose } = build;
   return [
-    oneOf(build, 'cover', 'Cover of the hose bed', COVERS, COVER_NAMES),
-    endTarp,
-    oneOf(build, 'walkway', 'Walkway beside the hose bed', WALKWAYS, WALKWAY_NAMES),
+    pickChoice('bed-cover', cover, hose.cover, build, (to) => withBlock(build, 'hose', { cover: to })),
+    hasChoice(
+      'bed-end-tarp',
+      'Rear of the hose bed',
+      { id: 'end-tarp', label: endTarp.title },
+      hose.endTarp !== undefined,
+      (on) => withBlock(build, 'hose', { endTarp: on ? 'yes' : undefined }),
+    ),
+    pickChoice('bed-walkway', walkway, hose.walkway, build, (to) =>
+      withBlock(build, 'hose', { walkway: to }),
+    ),
   ];
 }

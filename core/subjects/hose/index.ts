@@ -12,25 +12,22 @@ import { hoseComponents, hoseTakes } from './place.js';
 
 export { bedsIn, suitsBed } from './beds.js';
 export type { Bed } from './beds.js';
+export { hoseShelf, isConnected, loadsIn } from './block.js';
 export {
-  hoseShelf,
-  isConnected,
-  loadsIn,
   withCrosslaysAt,
+  withDead,
   withDividerAt,
   withDividers,
-  withDead,
   withFinish,
   withLoad,
   withLying,
   withNewLoad,
   withReel,
   withReelSaid,
-} from './block.js';
+} from './edits.js';
 export type { HoseLoad, HoseSection } from './block.js';
 export { loadNames } from './named.js';
 export { boards, withBoards } from './boards.js';
-export { withCovering } from './covers.js';
 export { withOwnBed, withOwnBedSaid } from './own-beds.js';
 export { couplingKinds, feetThere, isoDate, SECTION_FIELDS, withSection, withSections } from './sections.js';
 export { bedded, chosenLoads, packable } from './loads.js';

@@ -5,7 +5,8 @@ import type { Choice, Evaluation, Grip } from '../../kernel/index.js';
 import { beds } from '../../truck/index.js';
 import { asideInWords } from '../../units/index.js';
 import { dividersIn, isDivided, isFlatbed } from './beds.js';
-import { hoseBlock, withDividerAt, withDividers } from './block.js';
+import { hoseBlock } from './block.js';
+import { withDividerAt, withDividers } from './edits.js';
 
 /** Dividers of the main bed: how many, and where each stands. */
 export function dividerChoices(build: Build, evaluated: () => Evaluation): Choice[] {

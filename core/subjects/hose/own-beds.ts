@@ -1,5 +1,6 @@
 import { boxOf, surfaceOf, component, madeOf, settling, amountChoice, NONE } from '../../kernel/index.js';
 import type { Box, Choice, Component } from '../../kernel/index.js';
+import { changedLine } from '../../build/index.js';
 import type { Build } from '../../build/index.js';
 import { beds, bodyPlace } from '../../truck/index.js';
 import type { BedPlace, BodyPlace, PumpHouse } from '../../truck/index.js';
@@ -122,10 +123,7 @@ export const withOwnBed = (build: Build, at: OwnBedKind, id: string): Build =>
 
 /** A bed otherwise, or gone. */
 export const withOwnBedSaid = (build: Build, id: string, said: Partial<Omit<OwnBed, 'id'>> | null): Build =>
-  withOwnBeds(
-    build,
-    ownBeds(build).flatMap((bed) => (bed.id !== id ? [bed] : said ? [{ ...bed, ...said }] : [])),
-  );
+  withOwnBeds(build, changedLine(ownBeds(build), id, said));
 
 /** The id of the bed that comes next. */
 function nextId(build: Build): string {
@@ -138,12 +136,7 @@ function nextId(build: Build): string {
 /** Whether a bed of a kind that can slide out does. */
 function sliding(build: Build, bed: OwnBed, i: number): Choice[] {
   if (!SLIDES[bed.at]) return [];
-  const { slides: _old, ...fixed } = bed;
-  const withSlides = (on: boolean) =>
-    withOwnBeds(
-      build,
-      ownBeds(build).map((of) => (of.id !== bed.id ? of : on ? { ...fixed, slides: 'yes' as const } : fixed)),
-    );
+  const withSlides = (on: boolean) => withOwnBedSaid(build, bed.id, { slides: on ? 'yes' : undefined });
   return [
     {
       kind: 'pick',

@@ -2,17 +2,10 @@ import type { Build } from '../../build/index.js';
 import { way } from '../../kernel/index.js';
 import type { Question } from '../../kernel/index.js';
 import { bedsIn, dividersIn, isDivided } from './beds.js';
-import {
-  hoseShelf,
-  loadsIn,
-  withCrosslaysAt,
-  withDead,
-  withDividers,
-  withLoad,
-  withNewLoad,
-} from './block.js';
+import { hoseShelf, loadsIn } from './block.js';
 import type { HoseLoad } from './block.js';
 import { bumperLine } from './bumper-line.js';
+import { withCrosslaysAt, withDead, withDividers, withLoad, withNewLoad } from './edits.js';
 import { withOwnBed } from './own-beds.js';
 
 /** How wide the main bed is taken to be where dividers are spread over it anew, in. */

@@ -1,5 +1,5 @@
 import { reading } from '../../kernel/index.js';
-import type { Box } from '../../kernel/index.js';
+import type { Box, Rectangle } from '../../kernel/index.js';
 import { beds } from '../../truck/index.js';
 import type { BedPlace } from '../../truck/index.js';
 import { counted, feet } from '../../units/index.js';
@@ -10,7 +10,6 @@ import type { Room } from './packing/index.js';
 
 /** A place on a picture, in: to the right and up. */
 type Spot = readonly [u: number, v: number];
-type Rectangle = readonly [u0: number, v0: number, u1: number, v1: number];
 
 /**
  * A load in one view: its hose from its ends or from above, lowest first, or from end to end with every fold; and its

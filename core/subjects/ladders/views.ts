@@ -1,12 +1,9 @@
 import { around, reading } from '../../kernel/index.js';
-import type { Box } from '../../kernel/index.js';
+import type { Box, Rectangle } from '../../kernel/index.js';
 import { inches, listed } from '../../units/index.js';
 import { inIt } from './hands.js';
 import { ladderWays } from './place.js';
 import type { MountedWay } from './place.js';
-
-/** From the left, up to the right, up; in. */
-type Rectangle = readonly [u0: number, v0: number, u1: number, v1: number];
 
 /** What lies in a way, from the tail and from the driver's side, each to scale within what all of it takes, in. */
 export interface WayView {

@@ -1,4 +1,4 @@
-import { block, clamped, field, freshId, settled, withBlock } from '../../build/index.js';
+import { block, clamped, field, freshId, said, settled, withBlock } from '../../build/index.js';
 import type { BlockOf, Build, Problem } from '../../build/index.js';
 import { partFigure, Shelf } from '../../kernel/index.js';
 import { gpm, within } from '../../units/index.js';
@@ -126,10 +126,6 @@ declare module '../../build/build.js' {
 
 export type LineEntry = Build['lines']['lines'][number];
 
-const said = (entry: LineEntry): LineEntry =>
-  Object.fromEntries(
-    Object.entries(entry).filter(([, value]) => value !== undefined),
-  ) as unknown as LineEntry;
 const saysNothing = ({ id: _id, sourceId: _source, ...rest }: LineEntry): boolean =>
   Object.keys(rest).length === 0;
 

@@ -6,23 +6,13 @@ import { COLORS, CONNECTION_FIELDS } from './fields.js';
 import type { Connection } from './fields.js';
 import { connections, usualConnections, usually } from './usual.js';
 
-/** What is said of a connection, without what is left open. */
-const said = (line: Connection): Connection =>
-  Object.fromEntries(
-    Object.entries(line).filter(([, value]) => value !== undefined),
-  ) as unknown as Connection;
-
 /** A connection otherwise, or gone; with it all of them become the build's own. */
 export function withConnection(
   evaluation: Evaluation,
   id: string,
   change: Partial<Omit<Connection, 'id'>> | null,
 ): Build {
-  const all = evaluation.read(connections);
-  return withConnections(
-    evaluation.build,
-    change ? changedLine(all, id, change).map(said) : all.filter((one) => one.id !== id),
-  );
+  return withConnections(evaluation.build, changedLine(evaluation.read(connections), id, change));
 }
 
 /** The connections as they are now, as the build's own. */

@@ -2,7 +2,7 @@ import { feet, inches } from '#core/units';
 import type { BedView, BedViews, LoadView } from '#core/subjects/hose';
 import { useUnits } from '../../common';
 import { Across, Upright } from '../../drawing';
-import { Sheet } from '../../site';
+import { Numbered, Patch, Sheet } from '../../site';
 import classes from './hose.module.css';
 
 /** Between two views, in. */
@@ -10,38 +10,25 @@ const BETWEEN_IN = 14;
 /** A picture is so high for each inch that it shows, at most and at least, px. */
 const PX = { anInch: 5.5, most: 520, least: 190 };
 
-const rect = ([u0, v0, u1, v1]: readonly number[]) => ({
-  x: u0,
-  y: -v1!,
-  width: u1! - u0!,
-  height: v1! - v0!,
-});
-
 /** A load in one view: lays cut across, or every fold from end to end, and its couplings. */
 function Load({ view, of, px }: { view: LoadView; of: BedView; px: number }) {
-  const [u0, , , v1] = view.outline ?? [0, 0, 0, 0];
   return (
     <>
-      {view.outline && of.id !== 'section' && <rect {...rect(view.outline)} className={classes.load} />}
+      {view.outline && of.id !== 'section' && <Patch of={view.outline} className={classes.load} />}
       {view.cut.map((lay, i) => (
-        <rect key={i} {...rect(lay)} className={classes.cut} />
+        <Patch key={i} of={lay} className={classes.cut} />
       ))}
       {view.hose.map((line, i) => (
         <polyline key={i} className={classes.hose} points={line.map(([u, v]) => `${u},${-v}`).join(' ')} />
       ))}
       {view.couplings.map((box, i) => (
-        <rect
+        <Patch
           key={i}
-          {...rect(box)}
+          of={box}
           rx={of.id === 'section' ? (box[2] - box[0]) / 2 : 1.5 * px}
           className={of.id === 'section' ? classes.behind : classes.coupling}
         />
       ))}
-      {view.outline && (
-        <g aria-hidden="true">
-          <circle cx={u0 + 9 * px} cy={-v1 + 9 * px} r={7.5 * px} className={classes.number} />
-        </g>
-      )}
     </>
   );
 }
@@ -85,16 +72,13 @@ export function BedPicture({ of }: { of: BedViews }) {
               {view.loads.map(
                 (load, i) =>
                   load.outline && (
-                    <text
+                    <Numbered
                       key={load.id}
-                      x={load.outline[0] + 9 * px}
-                      y={-load.outline[3] + 12.6 * px}
-                      fontSize={10.5 * px}
-                      textAnchor="middle"
-                      className={classes.numeral}
-                    >
-                      {i + 1}
-                    </text>
+                      u={load.outline[0] + 9 * px}
+                      v={load.outline[3] - 9 * px}
+                      number={i + 1}
+                      px={px}
+                    />
                   ),
               )}
               <text x={0} y={-view.highIn - 6 * px} fontSize={11.5 * px} className={classes.title}>

@@ -1,4 +1,4 @@
-import type { Box } from '#core/kernel';
+import type { Box, Rectangle } from '#core/kernel';
 import { ladderWays } from '#core/subjects/ladders';
 import type { WayView } from '#core/subjects/ladders';
 import { components, envelope } from '#core/truck';
@@ -6,31 +6,13 @@ import { feetInches, inches, within } from '#core/units';
 import { useUnits } from '../../common';
 import { Across, RigView, Upright, VIEWS } from '../../drawing';
 import { useSession } from '../../session';
-import { Sheet, siteClasses } from '../../site';
+import { Numbered, Patch, Sheet, siteClasses } from '../../site';
 import classes from './ladders.module.css';
 
 /** Between two views, in. */
 const BETWEEN_IN = 34;
 /** A way's picture is so high for each inch that it shows, at most and at least, px. */
 const PX = { anInch: 2, most: 200, least: 130 };
-
-const rect = ([u0, v0, u1, v1]: readonly number[]) => ({
-  x: u0,
-  y: -v1!,
-  width: u1! - u0!,
-  height: v1! - v0!,
-});
-
-function Numbered({ u, v, number, px }: { u: number; v: number; number: number; px: number }) {
-  return (
-    <g aria-hidden="true">
-      <circle cx={u} cy={-v} r={7.5 * px} className={classes.number} />
-      <text x={u} y={-v + 3.6 * px} fontSize={10.5 * px} textAnchor="middle" className={classes.numeral}>
-        {number}
-      </text>
-    </g>
-  );
-}
 
 /** The truck from the driver's side and from the rear, with what lies in each way where it lies. */
 export function OnTruck() {
@@ -52,9 +34,9 @@ export function OnTruck() {
         <>
           <path className={siteClasses.edge} d={`M ${frontIn} 0 H ${right + widthIn / 2}`} />
           {(['driver', 'rear'] as const).map((view) => {
-            const flat = (box: Box) => {
+            const flat = (box: Box): Rectangle => {
               const { u0, u1, v0, v1 } = VIEWS[view].flat(box);
-              return [u0, v0, u1, v1] as const;
+              return [u0, v0, u1, v1];
             };
             return (
               <g key={view} transform={view === 'rear' ? `translate(${right} 0)` : undefined}>
@@ -63,7 +45,7 @@ export function OnTruck() {
                 </g>
                 {ways.flatMap(({ mount, laid }) =>
                   laid.map(({ box }, i) => (
-                    <rect key={`${mount.id}-${i}`} {...rect(flat(box))} className={classes.thing} />
+                    <Patch key={`${mount.id}-${i}`} of={flat(box)} className={classes.thing} />
                   )),
                 )}
                 {ways.map(({ mount, laid }, i) => {
@@ -107,12 +89,12 @@ export function WayPicture({ view, number }: { view: WayView; number: number }) 
         {(px) => (
           <>
             {section.map((box, i) => (
-              <rect key={i} {...rect(box)} className={classes.thing} />
+              <Patch key={i} of={box} className={classes.thing} />
             ))}
             <g transform={`translate(${right} 0)`}>
-              <rect x={0} y={-highIn} width={longIn} height={highIn} className={classes.room} />
+              <Patch of={[0, 0, longIn, highIn]} className={classes.room} />
               {along.map((box, i) => (
-                <rect key={i} {...rect(box)} className={classes.thing} />
+                <Patch key={i} of={box} className={classes.thing} />
               ))}
             </g>
             <Across from={0} to={wideIn} line={22 * px} start={3 * px} text={say(inches(wideIn))} px={px} />
