@@ -151,7 +151,7 @@ export const fitChanges: Changes[] = [
   {
     // What shares a way with the ladders, or runs into something there, rides in a way of its own.
     kind: MOVE,
-    helps: ['laddersFit', 'room', 'ladderRoom'],
+    helps: ['laddersFit', 'room', 'ladderRoom', 'pieceRoom'],
     offer: (evaluation) => {
       const could = evaluation.read(couldRide);
       return evaluation

@@ -6,6 +6,7 @@ import { counted, feet, formatWhole, inches, listed } from '../../units/index.js
 import { ladderWays } from './place.js';
 import type { MountedWay } from './place.js';
 import type { LadderMount } from './parts.js';
+import { mirrored, sideOf } from './ways.js';
 
 const DRAWN_OUT = ['open the door', 'draw it out'];
 const LET_DOWN = ['let the rack down', 'undo its straps', 'lift it out'];
@@ -22,7 +23,7 @@ export const MOVES: Record<LadderMount['ride'], readonly string[]> = {
   fly: HANDED_DOWN,
 };
 
-/** A lowered rack holds the middle of its ladders so high, in: as hands take them. */
+/** A lowered rack holds the middle of what it carries so high, in: as hands take it. */
 const LOWERED_IN = 36;
 /** Room beside a truck in which somebody lifts something off its side, in. */
 const LIFTING_IN = 30;
@@ -37,7 +38,7 @@ export interface ToHand {
   takenFromIn: number;
   takenToIn: number;
   /**
-   * A rack's arms swing out beside the truck so far, about a height, and hold the ladders between these heights; where
+   * A rack's arms swing out beside the truck so far, about a height, and hold what it carries between these heights; where
    * each of them is then; in.
    */
   swing: {
@@ -54,11 +55,13 @@ export interface ToHand {
   behindIn: number;
 }
 
-/** A rack turns about a place half-way between where it carries ladders and where hands take them. */
-function swingOf({ box, laid }: MountedWay): NonNullable<ToHand['swing']> {
+/** A rack turns about a place half-way between where it carries things and where hands take them. */
+function swingOf({ mount, box, laid }: MountedWay): NonNullable<ToHand['swing']> {
   const half = (box.z1 - box.z0) / 2;
   const middle = (box.z0 + box.z1) / 2;
   const armIn = Math.abs(middle - LOWERED_IN) / 2;
+  const side = sideOf(mount);
+  const outerIn = mirrored(box, side).y1;
   return {
     besideIn: armIn + half,
     aboutIn: (middle + LOWERED_IN) / 2,
@@ -66,15 +69,12 @@ function swingOf({ box, laid }: MountedWay): NonNullable<ToHand['swing']> {
     z1: LOWERED_IN + half,
     componentIds: laid.map(({ id }) => id),
     // What was inward on the truck is outward beside it.
-    lowered: laid.map(({ box: of }) => {
-      const high = (of.z1 - of.z0) / 2;
-      return boxOf(
-        of.x0,
-        of.x1,
-        2 * box.y1 - of.y1,
-        2 * box.y1 - of.y0,
-        LOWERED_IN - high,
-        LOWERED_IN + high,
+    lowered: laid.map(({ box: on }) => {
+      const { x0, x1, y0, y1, z0, z1 } = mirrored(on, side);
+      const high = (z1 - z0) / 2;
+      return mirrored(
+        boxOf(x0, x1, 2 * outerIn - y1, 2 * outerIn - y0, LOWERED_IN - high, LOWERED_IN + high),
+        side,
       );
     }),
   };
@@ -82,7 +82,7 @@ function swingOf({ box, laid }: MountedWay): NonNullable<ToHand['swing']> {
 
 function toHandOf(way: MountedWay, { endIn, rearEndIn }: BodyPlace): ToHand {
   const { mount, box, laid } = way;
-  const swing = mount.ride === 'rack' ? swingOf(way) : null;
+  const swing = mount.ride === 'rack' || mount.letDown ? swingOf(way) : null;
   const through = mount.ride === 'tunnel' || mount.ride === 'middle' || mount.ride === 'underBed';
   const longest = Math.max(...laid.map(({ lengthIn }) => lengthIn));
   return {

@@ -17,6 +17,7 @@ import {
 } from './block.js';
 import type { Ladder } from './parts.js';
 import { toHand } from './hands.js';
+import type { ToHand } from './hands.js';
 import { chosenLadders, ladderComponents, laddersTake, ladderWays } from './place.js';
 import type { MountedWay } from './place.js';
 import type { Thing } from './lay.js';
@@ -71,31 +72,47 @@ function fitsWay({ laid, lengthIn, reach, section, mount }: MountedWay) {
   );
 }
 
-const ladderRoom = placesCheck(
-  'ladders',
-  { id: 'ladderRoom', title: 'Ladders come off in the lanes', steps: ['ladders'], mendedBy: ['ladderRoom'] },
-  [counting('lanes'), toHand, widthAcross],
-  (lanes, all, { widthIn }) => {
-    const ladders = all.filter(({ way: { laid } }) => laid.some(({ ladder }) => ladder !== null));
-    if (ladders.length === 0) return [];
-    const most = ladders.reduce((a, b) => (b.besideIn > a.besideIn ? b : a));
-    return lanes.map((line): AtPlace => {
-      // It stands along the left of what is open: all that is left is on the officer's side.
-      const besideIn = (line.wideFt - line.parkedFt) * IN_PER_FT - widthIn;
-      const free = `along the left of the lane ${inches(Math.max(0, besideIn))} are free on the officer’s side${line.parkedFt > 0 ? ', up to the parked cars' : ''}`;
-      return {
-        line,
-        actual: besideIn,
-        limit: most.besideIn,
-        margin: besideIn - most.besideIn,
-        unit: 'in',
-        words:
-          most.besideIn > 0
-            ? `${free}; ${within(most.way.mount.name)} asks for ${inches(most.besideIn)}.`
-            : `${free}, and no ladder asks for any.`,
-      };
-    });
-  },
+/** What comes off a truck's side has its room in a lane: of the ways that are meant, the one that asks for most. */
+const sideRoom = (id: string, title: string, things: string, meant: (of: ToHand) => boolean) =>
+  placesCheck(
+    'ladders',
+    { id, title, steps: ['ladders'], mendedBy: [id] },
+    [counting('lanes'), toHand, widthAcross],
+    (lanes, all, { widthIn }) => {
+      const ways = all.filter(meant);
+      if (ways.length === 0) return [];
+      const most = ways.reduce((a, b) => (b.besideIn > a.besideIn ? b : a));
+      return lanes.map((line): AtPlace => {
+        const besideIn = (line.wideFt - line.parkedFt) * IN_PER_FT - widthIn;
+        const free = inches(Math.max(0, besideIn));
+        const parked = line.parkedFt > 0;
+        // It stands along the other edge of what is open: all that is left is on the side that needs it.
+        const where =
+          most.way.mount.side === 'left'
+            ? `along the ${parked ? 'parked cars' : 'right of the lane'} ${free} are free on the driver’s side`
+            : `along the left of the lane ${free} are free on the officer’s side${parked ? ', up to the parked cars' : ''}`;
+        return {
+          line,
+          actual: besideIn,
+          limit: most.besideIn,
+          margin: besideIn - most.besideIn,
+          unit: 'in',
+          words:
+            most.besideIn > 0
+              ? `${where}; ${within(most.way.mount.name)} asks for ${inches(most.besideIn)}.`
+              : `${where}, and no ${things} asks for any.`,
+        };
+      });
+    },
+  );
+
+const carriesLadders = ({ way: { laid } }: ToHand): boolean => laid.some(({ ladder }) => ladder !== null);
+const ladderRoom = sideRoom('ladderRoom', 'Ladders come off in the lanes', 'ladder', carriesLadders);
+const pieceRoom = sideRoom(
+  'pieceRoom',
+  'Long pieces come off in the lanes',
+  'long piece',
+  (of) => !carriesLadders(of),
 );
 
 const checks = [
@@ -111,6 +128,7 @@ const checks = [
     },
   ),
   ladderRoom,
+  pieceRoom,
   least(
     'groundLadders',
     'groundLadderFt',

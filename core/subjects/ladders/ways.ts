@@ -49,10 +49,11 @@ const FLY_RAIL_IN = 2.5;
 const RUNGS_UP_IN = 3;
 
 /** Which side of the truck a way is on: +1 the officer's. */
-const sideOf = ({ side }: Pick<LadderMount, 'side'>): 1 | -1 => (side === 'left' ? -1 : 1);
+export const sideOf = ({ side }: Pick<LadderMount, 'side'>): 1 | -1 => (side === 'left' ? -1 : 1);
 
 /** A box on the officer's side as it is on that of a way. */
-const mirrored = (box: Box, sign: 1 | -1): Box => (sign === 1 ? box : { ...box, y0: -box.y1, y1: -box.y0 });
+export const mirrored = (box: Box, sign: 1 | -1): Box =>
+  sign === 1 ? box : { ...box, y0: -box.y1, y1: -box.y0 };
 
 const within = (box: Box, [y0, y1]: readonly [number, number], [z0, z1]: readonly [number, number]) =>
   box.y0 < y1 && box.y1 > y0 && box.z0 < z1 && box.z1 > z0;

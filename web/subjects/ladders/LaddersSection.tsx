@@ -1,73 +1,68 @@
 import { ladders, laddersTable, toHand, waysTable, wayViews } from '#core/subjects/ladders';
+import type { ToHand } from '#core/subjects/ladders';
 import { components, envelope } from '#core/truck';
 import { inches } from '#core/units';
 import { DataTable, sectionClasses, useUnits } from '../../common';
 import { Across, RigView, Upright } from '../../drawing';
 import { useSession } from '../../session';
-import { Checks, Sheet, siteClasses } from '../../site';
+import { Checks, Patch, Sheet, siteClasses } from '../../site';
 import { OnTruck, WayPicture } from './WayPictures';
 import classes from './ladders.module.css';
 
 /** Road beside the truck on the picture, in. */
 const BESIDE_IN = 60;
 
-/** The rack let down, from the rear: how far it swings out beside the truck, and where hands take the ladders. */
-function Lowered() {
+/** A rack let down, from the rear: how far it swings out beside the truck, and where hands take what it carries. */
+function Lowered({ of: { way, swing } }: { of: ToHand & { swing: NonNullable<ToHand['swing']> } }) {
   const { evaluation } = useSession();
   const { say } = useUnits();
-  const rack = evaluation.read(toHand).find(({ swing }) => swing !== null);
-  if (!rack?.swing) return null;
-  const { way, swing } = rack;
   const { heightIn } = evaluation.read(envelope);
   const left = evaluation.read(components).filter(({ id }) => !swing.componentIds.includes(id));
-  const { y1 } = way.box;
-  const out = y1 + swing.besideIn;
+  const { besideIn, aboutIn, z1 } = swing;
+  // Seen from the rear the officer's side is at the right.
+  const toRight = way.mount.side === 'left' ? -1 : 1;
+  const side = toRight > 0 ? way.box.y1 : way.box.y0;
+  const out = side + toRight * besideIn;
+  const [u0, u1] = [Math.min(-BESIDE_IN, out - BESIDE_IN), Math.max(BESIDE_IN, out + BESIDE_IN)];
   return (
-    <>
-      <h3>The rack let down</h3>
+    <figure>
+      <figcaption>{say(`${way.mount.name}, let down`)}</figcaption>
       <Sheet
-        space={{ u0: -BESIDE_IN, u1: out + BESIDE_IN, v0: 0, v1: heightIn }}
+        space={{ u0, u1, v0: 0, v1: heightIn }}
         heightPx={420}
-        label={say(`The rack let down beside the truck, ${inches(swing.besideIn)} out`)}
+        label={say(`${way.mount.name}, let down: ${inches(besideIn)} out beside the truck`)}
       >
         {(px) => (
           <>
-            <path className={siteClasses.edge} d={`M ${-BESIDE_IN} 0 H ${out + BESIDE_IN}`} />
+            <path className={siteClasses.edge} d={`M ${u0} 0 H ${u1}`} />
             <RigView components={left} view="rear" />
             <path
               className={siteClasses.clear}
-              d={`M ${y1} ${-swing.aboutIn - swing.besideIn} A ${swing.besideIn} ${swing.besideIn} 0 0 1 ${y1} ${-swing.aboutIn + swing.besideIn}`}
+              d={`M ${side} ${-aboutIn - besideIn} A ${besideIn} ${besideIn} 0 0 ${toRight > 0 ? 1 : 0} ${side} ${-aboutIn + besideIn}`}
             />
-            {swing.lowered.map((box, i) => (
-              <rect
-                key={i}
-                className={siteClasses.edge}
-                x={box.y0}
-                y={-box.z1}
-                width={box.y1 - box.y0}
-                height={box.z1 - box.z0}
-              />
+            {swing.lowered.map(({ y0, y1, z0, z1: top }, i) => (
+              <Patch key={i} of={[y0, z0, y1, top]} className={siteClasses.edge} />
             ))}
             <Across
-              from={y1}
-              to={out}
+              from={Math.min(side, out)}
+              to={Math.max(side, out)}
               line={18 * px}
               start={2 * px}
-              text={say(inches(swing.besideIn))}
+              text={say(inches(besideIn))}
               px={px}
             />
             <Upright
-              from={-swing.z1}
+              from={-z1}
               to={0}
-              line={out + 14 * px}
+              line={out + 14 * toRight * px}
               start={out}
-              text={say(inches(swing.z1))}
+              text={say(inches(z1))}
               px={px}
             />
           </>
         )}
       </Sheet>
-    </>
+    </figure>
   );
 }
 
@@ -85,7 +80,15 @@ export function LaddersSection() {
     <>
       <p className={sectionClasses.caution}>{ladders.caution}</p>
       <Checks
-        ids={['laddersFit', 'ladderRoom', 'groundLadders', 'roofLadder', 'extensionLadder', 'atticLadder']}
+        ids={[
+          'laddersFit',
+          'ladderRoom',
+          'pieceRoom',
+          'groundLadders',
+          'roofLadder',
+          'extensionLadder',
+          'atticLadder',
+        ]}
       />
       <OnTruck />
       <DataTable table={ways} minWidth={960} />
@@ -94,7 +97,11 @@ export function LaddersSection() {
           <WayPicture key={view.mount.id} view={view} number={i + 1} />
         ))}
       </div>
-      <Lowered />
+      <div className={classes.ways}>
+        {evaluation
+          .read(toHand)
+          .map(({ swing, ...of }) => swing && <Lowered key={of.way.mount.id} of={{ ...of, swing }} />)}
+      </div>
       <DataTable table={evaluation.read(laddersTable)} minWidth={640} />
     </>
   );
