@@ -1,5 +1,7 @@
 export { lastAxleIn, rearReactionIn, rearShareAt } from './axles.js';
 export type { Axles } from './axles.js';
+export { beddedOn } from './bedding.js';
+export type { Bedding } from './bedding.js';
 export { clashes, clashesOf, clashIn } from './clash.js';
 export type { Clash } from './clash.js';
 export { JOUNCE_IN, ROOF_RISES_AT, solidsOf } from './solids.js';

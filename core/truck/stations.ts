@@ -1,5 +1,6 @@
 import { port } from '../kernel/index.js';
 import type { Box, Point, Shape, TankBox } from '../kernel/index.js';
+import type { Bedding } from './bedding.js';
 
 /**
  * The places from which everything takes its own: each is one subject's to give, and anybody's to read. In; x
@@ -62,12 +63,13 @@ export const footing = port<Footing | null>('device');
 
 export const turntable = port<Turntable | null>('device');
 
-/** The last section of a bedded device: its ends along the truck, half its width, its underside, in. */
+/** The last section of a bedded device: its ends along the truck, half its width, its underside, and what it lies on; in. */
 export interface FlySection {
   x0: number;
   x1: number;
   halfIn: number;
   floorIn: number;
+  bedding: Bedding;
 }
 export const flySection = port<FlySection | null>('device');
 

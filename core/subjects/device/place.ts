@@ -1,11 +1,10 @@
 import { boxAt, boxOf, component, madeOf, reading, without } from '../../kernel/index.js';
-import type { Box, Component, Shape, Rest } from '../../kernel/index.js';
-import { bodyPlace, cabPlace, footing, turntable } from '../../truck/index.js';
-import type { Turntable } from '../../truck/index.js';
+import type { Box, Component, Shape } from '../../kernel/index.js';
+import { beddedOn, bodyPlace, cabPlace, footing, turntable } from '../../truck/index.js';
 import { feetInches } from '../../units/index.js';
 import { chosenDevice } from './chosen.js';
 import { OUTRIGGER_IN, outriggersPlace } from './outriggers.js';
-import { sectionAt } from './turntable.js';
+import { beddingOf, sectionAt } from './turntable.js';
 
 /** A section's center lies nearer its heel, where it is built heavier. */
 const CENTER_SHARE = 0.44;
@@ -24,22 +23,6 @@ const archOf = (pedestal: Box, { widthIn, heightIn }: { widthIn: number; heightI
     boxOf(pedestal.x0, pedestal.x1, -widthIn / 2, widthIn / 2, pedestal.z0, pedestal.z0 + heightIn),
   ]);
 
-/** The cradle of a bedded device: behind the cab, or before the rear of the body, in. */
-const CRADLE_IN = { behindCab: 6, beforeEnd: 12 };
-
-/**
- * How a bedded weight rests on turntable and cradle: as the lever has it, so that beyond the cradle the turntable
- * holds it down. Behind the turntable it lies about its own center. In.
- */
-function beddedOn(table: Turntable, cradleIn: number, xIn: number): Rest[] {
-  const onCradle = (xIn - table.xIn) / (cradleIn - table.xIn);
-  if (!(onCradle > 0)) return [{ share: 1, fromIn: xIn - table.radiusIn, toIn: xIn + table.radiusIn }];
-  return [
-    { share: 1 - onCradle, fromIn: table.xIn - table.radiusIn, toIn: table.xIn + table.radiusIn },
-    { share: onCradle, fromIn: cradleIn, toIn: cradleIn },
-  ];
-}
-
 /** The aerial device as it rides: turntable, sections over the truck, platform, torque box and outriggers. */
 export const deviceComponents = reading(
   'device',
@@ -51,10 +34,8 @@ export const deviceComponents = reading(
     const { legs, places, bay } = out;
     const forward = at.facing === 'forward' ? -1 : 1;
     const baseZ = at.zIn;
-    // Bedded it rests on its turntable, and on a cradle behind the cab or at the rear of the body.
-    const cradleIn =
-      at.facing === 'forward' ? cab.backIn + CRADLE_IN.behindCab : body.endIn - CRADLE_IN.beforeEnd;
-    const bedded = (xIn: number): Rest[] => beddedOn(at, cradleIn, xIn);
+    const bedding = beddingOf(at, cab, body);
+    const bedded = (xIn: number) => beddedOn(bedding, xIn);
     const about = { group: 'Aerial device', step: 'device', yIn: 0 } as const;
     const made = madeOf(device.id);
 

@@ -1,6 +1,6 @@
 import { boxOf, provide } from '../../kernel/index.js';
 import { alongFrame, bodyPlace, cabPlace, flySection, footing, turntable } from '../../truck/index.js';
-import type { CabPlace, Turntable } from '../../truck/index.js';
+import type { Bedding, BodyPlace, CabPlace, Turntable } from '../../truck/index.js';
 import { chosenChassis } from '../chassis/index.js';
 import { chosenDevice } from './chosen.js';
 import type { AerialDevice } from './parts.js';
@@ -83,16 +83,35 @@ export function sectionAt(at: Turntable, { sections }: AerialDevice, i: number) 
   return { heelIn, tipIn, bottomIn: at.zIn + RISE_STEP_IN * i };
 }
 
-/** The fly section as it is bedded. */
-export const flyPlace = provide(flySection, [chosenDevice, turntable], (chosen, at) => {
-  if (!chosen || !at) return null;
-  const { device } = chosen;
-  const last = device.sections.length - 1;
-  const { heelIn, tipIn, bottomIn } = sectionAt(at, device, last);
-  return {
-    x0: Math.min(heelIn, tipIn),
-    x1: Math.max(heelIn, tipIn),
-    halfIn: device.sections[last]!.widthIn / 2,
-    floorIn: bottomIn,
-  };
+/** The cradle of a bedded device: behind the cab, or before the rear of the body, in. */
+const CRADLE_IN = { behindCab: 6, beforeEnd: 12 };
+
+/** What a device rests on when it is bedded: its turntable, and a cradle behind the cab or at the rear of the body. */
+export const beddingOf = (
+  { xIn, radiusIn, facing }: Turntable,
+  cab: Pick<CabPlace, 'backIn'>,
+  body: Pick<BodyPlace, 'endIn'>,
+): Bedding => ({
+  tableIn: xIn,
+  radiusIn,
+  cradleIn: facing === 'forward' ? cab.backIn + CRADLE_IN.behindCab : body.endIn - CRADLE_IN.beforeEnd,
 });
+
+/** The fly section as it is bedded. */
+export const flyPlace = provide(
+  flySection,
+  [chosenDevice, turntable, cabPlace, bodyPlace],
+  (chosen, at, cab, body) => {
+    if (!chosen || !at) return null;
+    const { device } = chosen;
+    const last = device.sections.length - 1;
+    const { heelIn, tipIn, bottomIn } = sectionAt(at, device, last);
+    return {
+      x0: Math.min(heelIn, tipIn),
+      x1: Math.max(heelIn, tipIn),
+      halfIn: device.sections[last]!.widthIn / 2,
+      floorIn: bottomIn,
+      bedding: beddingOf(at, cab, body),
+    };
+  },
+);

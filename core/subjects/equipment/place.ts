@@ -14,7 +14,7 @@ import type { Box, Component, Point } from '../../kernel/index.js';
 import { compartments, components, longPieces } from '../../truck/index.js';
 import type { Compartment, LongPiece } from '../../truck/index.js';
 import { chosenChassis } from '../chassis/index.js';
-import { ladderWays, mountShelf } from '../ladders/index.js';
+import { ladderWays, mountShelf, restsIn } from '../ladders/index.js';
 import type { MountedWay } from '../ladders/index.js';
 import { CAB, equipmentShelf, FAMILY_PLACES, WAY } from './block.js';
 import type { EquipmentLine } from './block.js';
@@ -172,6 +172,7 @@ const stowed = each('equipment', riding, (rides): Component[] =>
       basis: part.basis,
       priceCents,
       ...at,
+      ...(rides.way ? restsIn(rides.way, at.xIn) : {}),
       made,
       shapes,
     });

@@ -6,6 +6,7 @@ import type { Component, Evaluation, Rest } from '../../kernel/index.js';
 import { components, rearReactionIn } from '../../truck/index.js';
 import { axles } from '../chassis/index.js';
 import { house } from '../index.js';
+import { withLadderOn } from '../ladders/index.js';
 import { withItem } from '../items/index.js';
 import { copiedProfile, withLimit, withOwnProfile } from '../limits/index.js';
 import { loadStates, weighedStates } from '../weights/index.js';
@@ -206,6 +207,12 @@ describe('along the frame', () => {
     expect(cradle!.fromIn).toBe(84 + 6);
     expect((table!.fromIn + table!.toIn) / 2).toBe(276);
     expect(cradle!.share).toBeCloseTo((276 - section.xIn) / (276 - 90), 9);
+    // A ladder that rides on its fly section rests where that does.
+    const line = builds[1]!.ladders.lines[0]!;
+    const flown = house.evaluate(withLadderOn(builds[1]!, line.id, 'fly'));
+    const rides = flown.read(components).find(({ id }) => id === `ladders.${line.id}`)!;
+    expect(rides.rests.map(({ fromIn }) => fromIn)).toEqual([table!.fromIn, 90]);
+    expect(rides.rests[1]!.share).toBeCloseTo((276 - rides.xIn) / (276 - 90), 9);
   });
 
   it('has the water where the state has it: what is left of an L-shaped tank lies along its low part', () => {

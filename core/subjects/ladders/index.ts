@@ -31,7 +31,7 @@ export { wayViews } from './views.js';
 export type { WayView } from './views.js';
 export { ladderWays, wayRooms } from './place.js';
 export type { MountedWay, WayRoom } from './place.js';
-export { FOOT_IN } from './ways.js';
+export { FOOT_IN, restsIn } from './ways.js';
 
 const limits = {
   groundLadderFt: limitKind('Ground ladders in all', 'ft', 'least', 0, 500),

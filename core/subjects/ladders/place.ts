@@ -24,7 +24,7 @@ import { ladderShelf, mountShelf } from './block.js';
 import { ladderAsThing } from './lay.js';
 import type { Thing } from './lay.js';
 import type { LadderMount } from './parts.js';
-import { wayOf } from './ways.js';
+import { restsIn, wayOf } from './ways.js';
 import type { Around, Way } from './ways.js';
 
 /** The ladders that are carried, each with how it rides; and how those do that say nothing of it. */
@@ -192,6 +192,7 @@ function ofWay(way: MountedWay, carrierId: string, body: Parameters<typeof mount
       priceCents: mount.priceCents,
       made: madeOf(mount.id),
       ...middleOf(carrier),
+      ...restsIn(way, middleOf(carrier).xIn),
       shapes: LINED.has(mount.ride) ? [] : [{ kind: 'rack', box: carrier }],
     }),
     ...way.laid.flatMap(({ id, ladder, box }) =>
@@ -206,6 +207,7 @@ function ofWay(way: MountedWay, carrierId: string, body: Parameters<typeof mount
             basis: ladder.basis,
             priceCents: ladder.priceCents,
             ...middleOf(box),
+            ...restsIn(way, middleOf(box).xIn),
             made: madeOf(ladder.id),
             shapes: [{ kind: 'ladder', flat, box }],
           }),

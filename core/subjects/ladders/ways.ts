@@ -1,6 +1,7 @@
 import { around, boxOf } from '../../kernel/index.js';
-import type { Box } from '../../kernel/index.js';
-import type { BedPlace, BodyPlace, FlySection, Footing, PumpHouse } from '../../truck/index.js';
+import type { Box, Rest } from '../../kernel/index.js';
+import { beddedOn } from '../../truck/index.js';
+import type { Bedding, BedPlace, BodyPlace, FlySection, Footing, PumpHouse } from '../../truck/index.js';
 import { columnsOf, onEdge, rowsOf, stackHeight, stacked, tallest, together, widest } from './lay.js';
 import type { Carried, Laid } from './lay.js';
 import type { LadderMount } from './parts.js';
@@ -14,6 +15,8 @@ export interface Way {
   reach: string;
   /** What they need across the way and what there is, where something bounds it. */
   section: { neededIn: number; roomIn: number } | null;
+  /** What bears it where that is not the frame under it. */
+  bedding?: Bedding;
 }
 
 /** What a way is worked out from. */
@@ -220,8 +223,13 @@ function onFly(all: Carried, at: Around): Way {
     lengthIn: fly.x1 - fly.x0,
     reach: 'along the fly section',
     section: { neededIn, roomIn },
+    bedding: fly.bedding,
   };
 }
+
+/** How a weight in a way rests, where that is not on the frame under it. */
+export const restsIn = ({ bedding }: Pick<Way, 'bedding'>, xIn: number): { rests?: Rest[] } =>
+  bedding ? { rests: beddedOn(bedding, xIn) } : {};
 
 /** A way with what rides in it. @throws RangeError where nothing does. */
 export function wayOf(mount: Pick<LadderMount, 'ride' | 'side'>, all: Carried, at: Around): Way {
