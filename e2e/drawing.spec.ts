@@ -40,7 +40,7 @@ test('the drawing says in words what it shows', async ({ page }) => {
       name: 'River pumper, top, driver’s side. 33 ft 0 in long, 9 ft 9 in high, 8 ft 6 in wide; highest is hose bed sides.',
     }),
   ).toBeVisible();
-  for (const label of ['L1', 'L2', 'L3'])
+  for (const label of ['33 ft 0 in', '9 ft 9 in', '8 ft 6 in', 'L1', 'L2', 'L3'])
     await expect(
       page.getByRole('img', { name: /^River pumper/ }).locator('text', { hasText: label }),
     ).toBeVisible();

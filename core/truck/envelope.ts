@@ -9,6 +9,9 @@ export interface Envelope {
   heightIn: number;
   frontIn: number;
   rearIn: number;
+  /** Its outermost on the driver's and on the officer's side, as y. */
+  leftIn: number;
+  rightIn: number;
   highest: { name: string; heightIn: number };
   nextHighest: { name: string; heightIn: number } | null;
 }
@@ -22,7 +25,7 @@ export const TOPS: Partial<Record<string, string>> = {
 
 /** Overall length, width and height from the components' shapes. Mirrors are not counted in the width. */
 export function envelopeOf(all: Component[]): Envelope {
-  let [frontIn, rearIn, left, right] = [Infinity, -Infinity, Infinity, -Infinity];
+  let [frontIn, rearIn, leftIn, rightIn] = [Infinity, -Infinity, Infinity, -Infinity];
   let highest: Envelope['highest'] = { name: 'nothing', heightIn: 0 };
   let nextHighest: Envelope['nextHighest'] = null;
   for (const { name, shapes } of all) {
@@ -32,8 +35,8 @@ export function envelopeOf(all: Component[]): Envelope {
       if (INSIDE.has(kind)) continue;
       frontIn = Math.min(frontIn, box.x0);
       rearIn = Math.max(rearIn, box.x1);
-      left = Math.min(left, box.y0);
-      right = Math.max(right, box.y1);
+      leftIn = Math.min(leftIn, box.y0);
+      rightIn = Math.max(rightIn, box.y1);
       if (box.z1 > top) {
         top = box.z1;
         kindOfTop = kind;
@@ -48,10 +51,12 @@ export function envelopeOf(all: Component[]): Envelope {
   }
   return {
     lengthIn: rearIn - frontIn,
-    widthIn: right - left,
+    widthIn: rightIn - leftIn,
     heightIn: highest.heightIn,
     frontIn,
     rearIn,
+    leftIn,
+    rightIn,
     highest,
     nextHighest,
   };

@@ -4,7 +4,7 @@ import type { Component, Evaluation } from '#core/kernel';
 import { axles } from '#core/subjects/chassis';
 import { overhangs } from '#core/subjects/dimensions';
 import { inService } from '#core/subjects/weights';
-import { bodyPlace, compartments, components, envelope } from '#core/truck';
+import { compartments, components, envelope } from '#core/truck';
 import { feetInches, inches } from '#core/units';
 import { useUnits } from '../common';
 import { Across, Upright } from './Dimension';
@@ -119,7 +119,6 @@ function SideNotes({
 function TopNotes({ evaluation, px }: Pick<StageProps, 'evaluation'> & { px: number }) {
   const { say } = useUnits();
   const { outside, weights } = notesOf({ evaluation });
-  const half = outside.widthIn / 2;
   const { cg } = weights;
   return (
     <g>
@@ -131,18 +130,18 @@ function TopNotes({ evaluation, px }: Pick<StageProps, 'evaluation'> & { px: num
         className={classes.center}
       />
       <Upright
-        from={-half}
-        to={half}
+        from={outside.leftIn}
+        to={outside.rightIn}
         line={outside.rearIn + 22 * px}
         start={outside.rearIn + 4 * px}
-        text={say(feetInches(evaluation.read(bodyPlace).widthIn))}
+        text={say(feetInches(outside.widthIn))}
         px={px}
       />
       <Across
         from={outside.frontIn}
         to={outside.rearIn}
-        line={-half - 16 * px}
-        start={-half - 2 * px}
+        line={outside.leftIn - 16 * px}
+        start={outside.leftIn - 2 * px}
         text={say(feetInches(outside.lengthIn))}
         px={px}
       />
