@@ -4,7 +4,7 @@ import { withBlock } from '../../build/index.js';
 import type { Build } from '../../build/index.js';
 import { DEMONSTRATION, starterBuild } from '../../demonstration/index.js';
 import { randomBuild } from '../../test/random.js';
-import { beds, clashes, compartments, components, envelope } from '../../truck/index.js';
+import { beds, clashes, compartments, components, envelope, pumpHouse } from '../../truck/index.js';
 import { house } from '../index.js';
 import {
   bedded,
@@ -217,6 +217,18 @@ describe('what covers the main bed', () => {
     expect(part(both, 'hose.cover-2')).toBeDefined();
   });
 
+  it('a walkway beside two beds keeps outside of both', () => {
+    const walkway = part(withBlock(ladder, 'hose', { walkway: 'right' }), 'hose.walkway')!.shapes[0]!.box;
+    const outermost = Math.max(
+      ...house
+        .evaluate(ladder)
+        .read(beds)
+        .filter(({ kind }) => kind === 'main')
+        .map(({ yCenter, widthIn: wide }) => yCenter + wide / 2),
+    );
+    expect(walkway.y0).toBeGreaterThanOrEqual(outermost);
+  });
+
   it('an end tarp hangs behind the bed, and a walkway lies beside it on the compartments', () => {
     const build = withBlock(plain, 'hose', { endTarp: 'yes', walkway: 'left' });
     expect(part(build, 'hose.end-tarp')!.xIn).toBeCloseTo(main[0]!.x1 + 1.5, 9);
@@ -225,6 +237,19 @@ describe('what covers the main bed', () => {
     expect(walkway.y1 - walkway.y0).toBeLessThanOrEqual(16);
     expect(house.evaluate(build).read(clashes)).toEqual([]);
   });
+});
+
+it('steps at the pump house weigh by its length, on both sides', () => {
+  const build = withBlock(plain, 'hose', { boards: 'yes' });
+  const { x0, x1 } = house.evaluate(build).read(pumpHouse)!;
+  // The pump house of a side panel is 48 in long; 1.1 lb for an inch.
+  expect(x1 - x0).toBe(48);
+  const boards = house
+    .evaluate(build)
+    .read(components)
+    .find(({ id }) => id === 'hose.boards')!;
+  expect(boards.weightLb).toBeCloseTo(2 * 1.1 * 48, 6);
+  expect([boards.xIn, boards.yIn]).toEqual([(x0 + x1) / 2, 0]);
 });
 
 describe('a bed that slides out', () => {

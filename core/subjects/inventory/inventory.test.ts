@@ -62,6 +62,16 @@ describe('the list', () => {
     expect(kindsTable(failed, TODAY).rows[0]!.cells.at(-1)).toBe('1');
   });
 
+  it('what is left to find is counted in whole sections', () => {
+    // Half a section short of 200 ft: a section more is wanted.
+    const short = withSection(listed, listed.hose.sections!.find(({ loadId }) => loadId === crosslay)!.id, {
+      ...listed.hose.sections!.find(({ loadId }) => loadId === crosslay)!,
+      lengthFt: 25,
+    });
+    const row = loadsTable(short).rows.find(({ id }) => id === crosslay)!;
+    expect([row.cells[2], row.cells.at(-1)]).toEqual(['{175 ft}', '1 section']);
+  });
+
   it('lets go of a load that is no more', () => {
     const { loads } = listed.hose;
     const without = house.settle({

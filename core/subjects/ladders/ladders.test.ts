@@ -4,6 +4,7 @@ import { starterBuild } from '../../demonstration/index.js';
 import { clashes, compartments, components } from '../../truck/index.js';
 import { withEquipment } from '../equipment/index.js';
 import { house } from '../index.js';
+import { withPump } from '../pump/index.js';
 import {
   ladderWays,
   laddersTable,
@@ -52,6 +53,32 @@ describe('ladders ride in more than one way', () => {
   });
 });
 
+describe('how far a way reaches', () => {
+  const aerial = starterBuild('aerial', 'Tall', 'D');
+  const reach = (build: Build, id: string) => ways(build).find(({ mount }) => mount.id === id)!.reach;
+  const suction = withEquipment(plain, 'hard-suction-1', 'trough');
+  const pumped = (id: string) => withMount(withPump(plain, id), 'tunnel');
+
+  it.each<[string, Build, string, string]>([
+    ['beside a body', plain, 'flat', 'from the tail to the cab'],
+    [
+      'a tunnel past a pump that leaves room beside it',
+      withMount(plain, 'tunnel'),
+      'tunnel',
+      'from the tail to the cab',
+    ],
+    [
+      'a tunnel as far as one that leaves none',
+      pumped('pto-1000'),
+      'tunnel',
+      'from the tail to the pump house',
+    ],
+    ['a trough over a pump house that stands no higher', suction, 'trough', 'from the tail to the cab'],
+    ['on a fly section along it', withMount(aerial, 'fly'), 'fly', 'along the fly section'],
+    ['on a fly section that is not there', withMount(plain, 'fly'), 'fly', 'without a device to carry them'],
+  ])('%s', (_, build, id, words) => expect(reach(build, id)).toBe(words));
+});
+
 describe('ladders come to hand', () => {
   const rack = house.evaluate(withMount(plain, 'rack')).read(toHand)[0]!;
 
@@ -61,6 +88,10 @@ describe('ladders come to hand', () => {
     expect([rack.swing!.z0, rack.swing!.z1, rack.swing!.aboutIn]).toEqual([25, 47, 58]);
     // Outside the body, as far from its side as they were inside.
     expect(Math.min(...rack.swing!.lowered.map(({ y0 }) => y0))).toBeCloseTo(rack.way.box.y1, 6);
+    // Each as high as it is, about where hands take it.
+    expect(rack.swing!.lowered.map(({ z0, z1 }) => [z0, z1])).toEqual(
+      rack.way.laid.map(({ box }) => [36 - (box.z1 - box.z0) / 2, 36 + (box.z1 - box.z0) / 2]),
+    );
     expect(rack.moves.length).toBe(3);
   });
 

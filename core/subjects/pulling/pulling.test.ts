@@ -3,7 +3,7 @@ import { remediesFor } from '../../advice/index.js';
 import type { Build } from '../../build/index.js';
 import { DEMONSTRATION, starterBuild } from '../../demonstration/index.js';
 import { beds, tankBoxes } from '../../truck/index.js';
-import { loadsIn, withBoards, withLying, withNewLoad } from '../hose/index.js';
+import { loadsIn, withBoards, withDead, withLoad, withLying, withNewLoad } from '../hose/index.js';
 import { house } from '../index.js';
 import { withTankLower } from '../tank/index.js';
 import { loweringTable, pulls, pullsTable } from './index.js';
@@ -36,6 +36,24 @@ describe('who pulls hose stands', () => {
       over: [3],
     });
   });
+});
+
+describe('lines that must lie free', () => {
+  const [large] = loadsIn(plain, 'main-left');
+  const [attack] = loadsIn(plain, 'main-right');
+
+  it.each<[string, Build, number]>([
+    ['two crosslays and 400 ft of attack hose in the main bed; none of it is supply', plain, 3],
+    ['supply of as little is none', withLoad(plain, large!.id, { lengthFt: 400 }), 3],
+    ['a dead lay is none', withDead(plain, attack!.id, true), 2],
+    ['attack hose of more than 500 ft is none', withLoad(plain, attack!.id, { lengthFt: 550 }), 2],
+    ['of 500 ft it is one', withLoad(plain, attack!.id, { lengthFt: 500 }), 3],
+  ])('%s', (_, build, lines) =>
+    expect(house.evaluate(build).finding('buried')).toMatchObject({
+      status: 'holds',
+      words: `All ${lines} lie free to be pulled.`,
+    }),
+  );
 });
 
 describe('a line under another', () => {
