@@ -69,21 +69,10 @@ export interface Check {
   steps: readonly string[];
   /** What helps it: changes that help this check by its id, and those that help any of these. */
   mendedBy?: readonly string[];
-  /** Nothing where it has no limit to hold this truck against. */
-  judge: Reading<Judgement | null>;
+  /** What it finds; nothing where it has no limit to hold this truck against. */
+  finds: Reading<Finding | null>;
   causes?: (evaluation: Evaluation, finding: Finding) => Contributor[];
 }
-
-/** A check of a subject, from what it reads. */
-export const check = <const R extends readonly AnyReading[]>(
-  of: string,
-  about: Omit<Check, 'judge'>,
-  reads: R,
-  judge: (...values: ValuesOf<R>) => Judgement | null,
-): Check => ({
-  ...about,
-  judge: reading(of, reads, judge),
-});
 
 /** A judgement with a figure that is none fails and says so: what can't be judged does not hold. */
 function believed(judgement: Judgement): Judgement {
@@ -96,10 +85,19 @@ function believed(judgement: Judgement): Judgement {
   };
 }
 
-/** What a check says of a truck. */
-export function findingOf({ id, title, steps, judge }: Check, evaluation: Evaluation): Finding | null {
-  const judgement = evaluation.read(judge);
-  return judgement && { id, steps, ...believed(judgement), title: judgement.title ?? title };
+/** A check of a subject, from what it reads. */
+export function check<const R extends readonly AnyReading[]>(
+  of: string,
+  about: Omit<Check, 'finds'>,
+  reads: R,
+  judge: (...values: ValuesOf<R>) => Judgement | null,
+): Check {
+  const { id, title, steps } = about;
+  const finds = reading(of, reads, (...values): Finding | null => {
+    const judgement = judge(...values);
+    return judgement && { ...believed(judgement), id, steps, title: judgement.title ?? title };
+  });
+  return { ...about, finds };
 }
 
 const RANK: Record<Status, number> = { holds: 0, caution: 1, fails: 2 };

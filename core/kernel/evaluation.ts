@@ -1,7 +1,6 @@
 import { kept } from '../build/index.js';
 import type { Build } from '../build/index.js';
-import { findingOf } from './check.js';
-import type { Check, Finding } from './check.js';
+import type { Finding } from './check.js';
 import type { Figures } from './figure.js';
 import type { House } from './house.js';
 import { limitOf } from './limit.js';
@@ -45,7 +44,6 @@ export class Evaluation {
   /** By the numbers of the readings. */
   private readonly known: (Kept | undefined)[] = [];
   private readonly before: readonly (Kept | undefined)[] | undefined;
-  private readonly said = new Map<Check, Finding | null>();
   private found: Finding[] | undefined;
   /** The subjects that had to work for this build. */
   readonly worked = new Set<string>();
@@ -102,22 +100,14 @@ export class Evaluation {
   /** What every check says, in the order of the registry. */
   get findings(): Finding[] {
     return (this.found ??= this.house.checks
-      .map((check) => this.foundBy(check))
+      .map(({ finds }) => this.read(finds))
       .filter((finding) => finding !== null));
   }
 
   /** What one check says, without looking at the others; null where it has nothing to hold this truck against. */
   finding(id: string): Finding | null {
     const check = this.house.checks.find((candidate) => candidate.id === id);
-    return check ? this.foundBy(check) : null;
-  }
-
-  private foundBy(check: Check): Finding | null {
-    const known = this.said.get(check);
-    if (known !== undefined) return known;
-    const finding = findingOf(check, this);
-    this.said.set(check, finding);
-    return finding;
+    return check ? this.read(check.finds) : null;
   }
 
   /** A limit that the build is held against; null where its profile does not set it. */

@@ -91,7 +91,7 @@ export function judgePlaces(title: string, places: readonly AtPlace[]): Judgemen
 /** A check against every line of a kind that counts, from what each of them comes to. */
 export const placesCheck = <const R extends readonly AnyReading[]>(
   of: string,
-  about: Omit<Check, 'judge'>,
+  about: Omit<Check, 'finds'>,
   reads: R,
   at: (...values: ValuesOf<R>) => readonly (AtPlace | null)[],
 ): Check =>
