@@ -10,17 +10,22 @@ interface Props {
   /** Where the extension lines begin. */
   start: number;
   text: string;
+  /** What is said instead where there is no room for all of it. */
+  short?: string;
   /** Inches of picture for each pixel. */
   px: number;
 }
 
 /** A dimension line along the picture, with arrowheads, extension lines and its figure. */
-export function Across({ from, to, line, start, text, px }: Props) {
+export function Across({ from, to, line, start, text, short = text, px }: Props) {
   const a = ARROW * px;
   const size = 11 * px;
   const middle = (from + to) / 2;
-  const width = text.length * size * 0.6 + 6 * px;
-  const outside = width > to - from - 2 * a;
+  const widthOf = (words: string) => words.length * size * 0.6 + 6 * px;
+  const room = to - from - 2 * a;
+  const told = widthOf(text) > room ? short : text;
+  const width = widthOf(told);
+  const outside = width > room;
   const below = line > start;
   const reach = (below ? 3 : -3) * px;
   const label = outside ? line + (below ? size * 1.1 : -size * 0.5) : line + size * 0.36;
@@ -38,7 +43,7 @@ export function Across({ from, to, line, start, text, px }: Props) {
         d={`M ${from + a} ${line - a * 0.35} L ${from} ${line} L ${from + a} ${line + a * 0.35} M ${to - a} ${line - a * 0.35} L ${to} ${line} L ${to - a} ${line + a * 0.35}`}
       />
       <text x={middle} y={label} fontSize={size} textAnchor="middle" className={classes.figure} stroke="none">
-        {text}
+        {told}
       </text>
     </g>
   );

@@ -94,6 +94,7 @@ function SideNotes({
         line={line}
         start={28 * px}
         text={say(`wheelbase ${inches(wheelbaseIn)}`)}
+        short={say(inches(wheelbaseIn))}
         px={px}
       />
       <Across
@@ -280,7 +281,9 @@ export function Stage(props: StageProps) {
   const outside = evaluation.read(envelope);
   const { x, y, width, height } = picture.viewBox;
   const views = picture.placed.map(({ view }) => VIEWS[view].label.toLowerCase()).join(', ');
-  const label = `${evaluation.build.name}, ${views}. ${feetInches(outside.lengthIn)} long, ${feetInches(outside.heightIn)} high, ${feetInches(outside.widthIn)} wide; highest is ${outside.highest.name.toLowerCase()}.`;
+  const { lengthIn, heightIn, widthIn, highest } = outside;
+  const size = `${feetInches(lengthIn)} long, ${feetInches(heightIn)} high, ${feetInches(widthIn)} wide`;
+  const label = `${evaluation.build.name}, ${views}. ${size}; highest is ${highest.name.toLowerCase()}.`;
   return (
     <svg
       className={classes.stage}
