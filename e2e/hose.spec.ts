@@ -48,7 +48,7 @@ test('a bed is divided in three and takes five lines; a buried one is freed, and
   await page.getByRole('link', { name: 'Analysis' }).click();
   await section(page, 'Pulling hose');
   const costs = page.getByRole('table', { name: 'What a lower bed costs' });
-  await expect(costs.getByRole('row', { name: /^Bed 1 in lower 89 in \(−1 in\)/ })).toBeVisible();
+  await expect(costs.getByRole('row', { name: /^Floor of the bed 89 in \(−1 in\)/ })).toBeVisible();
   await section(page, 'Hose beds');
   await expect(page.getByRole('group', { name: /^Hose bed, middle: 200 ft of/ })).toBeVisible();
   expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);

@@ -40,14 +40,11 @@ function figuresOf(evaluation: Evaluation, kind: 'main' | 'crosslay'): Figures {
 }
 
 /** Each way in which beds can be set lower, with the build that it makes; by an inch and by more. */
-function ways(
-  build: Build,
-): { id: string; name: string; kind: Parameters<typeof figuresOf>[1]; build: Build }[] {
+function ways(build: Build): { name: string; kind: Parameters<typeof figuresOf>[1]; build: Build }[] {
   const now = build.tank.lowerIn ?? 0;
   const tank = build.tank.gallons === 0 ? [] : [1, 4, 8];
   return [
     ...tank.map((by) => ({
-      id: `tank-${by}`,
       name: `Bed ${inches(by)} lower`,
       kind: 'main' as const,
       build: withTankLower(build, now + by),
@@ -55,7 +52,6 @@ function ways(
     ...((build.hose.crosslaysAt ?? 'over') === 'over'
       ? [
           {
-            id: 'module',
             name: 'Crosslays in a module',
             kind: 'crosslay' as const,
             build: withCrosslaysAt(build, 'behind'),
@@ -65,41 +61,44 @@ function ways(
   ];
 }
 
+/** What is told of each way, line by line. */
+const LINES: { id: keyof Figures; name: string; say: (value: number) => string }[] = [
+  { id: 'floorIn', name: 'Floor of the bed', say: inches },
+  { id: 'gripIn', name: 'Highest grip', say: inches },
+  { id: 'tankIn', name: 'Length of the tank', say: inches },
+  { id: 'spareIn', name: 'Free behind the tank', say: inches },
+  { id: 'roomFt3', name: 'Compartments', say: cubicFeet },
+  { id: 'frontLb', name: 'Front axle', say: lb },
+  { id: 'rearLb', name: 'Rear axle', say: lb },
+];
+
 /** What it costs to set beds lower: tank, room, compartments and axles, each way worked out on this truck. */
 export function loweringTable(evaluation: Evaluation): TableOf {
   const { build } = evaluation;
   const there = new Set(evaluation.read(beds).map(({ kind }) => kind));
+  const all = ways(build)
+    .filter(({ kind }) => there.has(kind))
+    .map(({ name, kind, build: lower }) => ({
+      name,
+      now: figuresOf(evaluation, kind),
+      then: figuresOf(evaluation.with(lower), kind),
+    }));
   return {
     title: 'What a lower bed costs',
-    columns: [
-      { head: 'Lower by' },
-      { head: 'Floor of the bed', figure: true },
-      { head: 'Highest grip', figure: true },
-      { head: 'Length of the tank', figure: true },
-      { head: 'Free behind the tank', figure: true },
-      { head: 'Compartments', figure: true },
-      { head: 'Front axle', figure: true },
-      { head: 'Rear axle', figure: true },
-    ],
-    rows: ways(build)
-      .filter(({ kind }) => there.has(kind))
-      .map(({ id, name, kind, build: lower }): Row => {
-        const now = figuresOf(evaluation, kind);
-        const then = figuresOf(evaluation.with(lower), kind);
-        return {
-          id,
-          cells: [
-            name,
-            said(now.floorIn, then.floorIn, inches),
-            said(now.gripIn, then.gripIn, inches),
-            said(now.tankIn, then.tankIn, inches),
-            then.spareIn < 0 ? `${inches(-then.spareIn)} too long` : said(now.spareIn, then.spareIn, inches),
-            said(now.roomFt3, then.roomFt3, cubicFeet),
-            said(now.frontLb, then.frontLb, lb),
-            said(now.rearLb, then.rearLb, lb),
-          ],
-          ...(then.spareIn < 0 ? { wrong: [4] } : {}),
-        };
-      }),
+    columns: [{ head: 'Of this truck' }, ...all.map(({ name }) => ({ head: name, figure: true as const }))],
+    rows: (all.length > 0 ? LINES : []).map(({ id, name, say }): Row => {
+      const isShort = (figures: Figures) => id === 'spareIn' && figures.spareIn < 0;
+      const wrong = all.flatMap(({ then }, i) => (isShort(then) ? [i + 1] : []));
+      return {
+        id,
+        cells: [
+          name,
+          ...all.map(({ now, then }) =>
+            isShort(then) ? `${inches(-then.spareIn)} too long` : said(now[id], then[id], say),
+          ),
+        ],
+        ...(wrong.length ? { wrong } : {}),
+      };
+    }),
   };
 }

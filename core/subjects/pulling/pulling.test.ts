@@ -5,7 +5,7 @@ import { DEMONSTRATION, starterBuild } from '../../demonstration/index.js';
 import { beds, tankBoxes } from '../../truck/index.js';
 import { loadsIn, withBoards, withDead, withLoad, withLying, withNewLoad } from '../hose/index.js';
 import { house } from '../index.js';
-import { withTankLower } from '../tank/index.js';
+import { withTank, withTankLower } from '../tank/index.js';
 import { loweringTable, pulls, pullsTable } from './index.js';
 
 const plain = starterBuild('pumper', 'Plain', 'D');
@@ -83,11 +83,25 @@ describe('a lower bed', () => {
   });
 
   it('is told for an inch and more, each with what it does to the truck', () => {
-    const { rows } = loweringTable(house.evaluate(plain));
-    expect(rows.map(({ id }) => id)).toEqual(['tank-1', 'tank-4', 'tank-8', 'module']);
+    const { columns, rows } = loweringTable(house.evaluate(plain));
+    expect(columns.slice(1).map(({ head }) => head)).toEqual([
+      'Bed {1 in} lower',
+      'Bed {4 in} lower',
+      'Bed {8 in} lower',
+      'Crosslays in a module',
+    ]);
+    const cell = (id: string, column: number) => rows.find((row) => row.id === id)!.cells[column]!;
     const longer = (750 * 231) / 0.97 / 42 / 49 - (750 * 231) / 0.97 / 42 / 50;
-    expect(rows[0]!.cells[1]).toBe('{93 in} ({±-1 in})');
-    expect(Number(/\{±([\d.]+) in\}/.exec(rows[0]!.cells[3]!)![1])).toBeCloseTo(longer, 2);
+    expect(cell('floorIn', 1)).toBe('{93 in} ({±-1 in})');
+    expect(Number(/\{±([\d.]+) in\}/.exec(cell('tankIn', 1))![1])).toBeCloseTo(longer, 2);
+  });
+
+  it('says where a tank would be too long', () => {
+    const { rows } = loweringTable(house.evaluate(withTank(plain, { gallons: 1_400 })));
+    const spare = rows.find(({ id }) => id === 'spareIn')!;
+    const short = spare.cells.flatMap((text, i) => (/too long$/.test(text) ? [i] : []));
+    expect(short.length).toBeGreaterThan(0);
+    expect(spare.wrong).toEqual(short);
   });
 
   it('the tank is cut no lower than a tank can be, its upper part first', () => {

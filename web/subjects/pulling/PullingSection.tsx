@@ -17,7 +17,7 @@ export function PullingSection() {
       {lower.rows.length > 0 && (
         <>
           <h3>What a lower bed costs</h3>
-          <DataTable table={lower} minWidth={1000} />
+          <DataTable table={lower} minWidth={820} />
         </>
       )}
     </>
