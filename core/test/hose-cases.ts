@@ -34,7 +34,8 @@ export const HOSE_FIGURES: typeof SITE_FIGURES = {
   grip: ['in', [76 + 21 * 0.31 - 24, 66], [94 + 36 * 0.42 - 25, 66]],
   // Flat on the side somebody lifts them off in 30 in; with its mirrors the truck is as wide as the envelope says.
   ladderRoom: ['in', [14 * 12 - WIDE_IN, 30], [12 * 12 - WIDE_IN, 30]],
-  // The tank, 32 in high, stands under the body's top at 92 in, its middle at 76: arms of half of 76 less 36 in, and half of it.
+  // The tank, 32 in high, stands under the body's top at 92 in, its middle at 76: arms of half of 76 less 36 in,
+  // and half of the tank.
   pieceRoom: ['in', [14 * 12 - WIDE_IN, (76 - 36) / 2 + 16], [12 * 12 - WIDE_IN, (76 - 36) / 2 + 16]],
   buried: ['pieces', [0, 0], [1, 0]],
 };

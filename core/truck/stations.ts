@@ -63,7 +63,10 @@ export const footing = port<Footing | null>('device');
 
 export const turntable = port<Turntable | null>('device');
 
-/** The last section of a bedded device: its ends along the truck, half its width, its underside, and what it lies on; in. */
+/**
+ * The last section of a bedded device: its ends along the truck, half its width, its underside, and what it lies on;
+ * in.
+ */
 export interface FlySection {
   x0: number;
   x1: number;

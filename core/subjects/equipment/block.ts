@@ -54,7 +54,10 @@ export const placeTitle = (id: string, build: Build): string => {
 const TANK_RACK = 'tank-rack';
 const TROUGH = 'trough';
 
-/** Where a long piece for water supply usually rides: folding tank and suction each in a way of its own, if such a truck has it. */
+/**
+ * Where a long piece for water supply usually rides: folding tank and suction each in a way of its own, if such a
+ * truck has it.
+ */
 export function usualPlaceOf({ foldingGal, suctionFt }: Equipment, build: Build): string {
   const id = foldingGal ? TANK_RACK : suctionFt ? TROUGH : WAY;
   return id === WAY || mountShelf.in(build).find(id)?.types.includes(build.type) ? id : WAY;

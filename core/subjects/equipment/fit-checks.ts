@@ -52,8 +52,11 @@ const nameOf = (id: string, { all, ways }: CouldRide): string =>
 function misfitInWords(misfit: Misfit, could: CouldRide): string {
   const { part, rides } = misfit;
   const longest = rides.compartment ? longestIn(rides.compartment) : (rides.way?.lengthIn ?? 0);
+  const size = [part.lengthIn, part.widthIn, part.heightIn].map((side) => inches(side)).join(' by ');
+  const misses = `does not go in ${rides.compartment?.name ?? 'there'} in any position`;
   const would = wouldGo(misfit, could).map((id) => `in ${nameOf(id, could)}`);
-  return `${part.name}, ${inches(part.lengthIn)} by ${inches(part.widthIn)} by ${inches(part.heightIn)}, does not go in ${rides.compartment?.name ?? 'there'} in any position: the longest that does is ${inches(longest)}. ${would.length > 0 ? `It would go ${listed(would)}.` : 'It goes in no place of this truck.'}`;
+  const goes = would.length > 0 ? `It would go ${listed(would)}.` : 'It goes in no place of this truck.';
+  return `${part.name}, ${size}, ${misses}: the longest that does is ${inches(longest)}. ${goes}`;
 }
 
 const goesIn: Check = check(
@@ -128,13 +131,16 @@ export const MOVE: ChangeKind = { id: 'move', title: 'Place of the equipment' };
 const LOOKED_AT = 4;
 
 /** Everything of a line moved to another place. */
-const moved = ({ line, part }: Piece, to: string, { build }: Evaluation): Candidate =>
-  atOnce(
+const movingTo = ({ line, part }: Piece, to: string, { build }: Evaluation): Candidate => {
+  const from = placeName(line.compartmentId, build);
+  const what = `${within(part.name)} (${lb(part.weightLb * line.count)})`;
+  return atOnce(
     MOVE,
-    `Move ${within(part.name)} (${lb(part.weightLb * line.count)}) from ${placeName(line.compartmentId, build)} to ${placeName(to, build)}`,
+    `Move ${what} from ${from} to ${placeName(to, build)}`,
     (on) => withEquipmentLine(on, line.id, { compartmentId: to }),
     line.id,
   );
+};
 
 /** What does not go in rides where it would; what is too much for a compartment, in another. */
 export const fitChanges: Changes[] = [
@@ -145,7 +151,7 @@ export const fitChanges: Changes[] = [
       const could = evaluation.read(couldRide);
       return evaluation
         .read(misfits)
-        .flatMap((misfit) => wouldGo(misfit, could).map((to) => moved(misfit, to, evaluation)));
+        .flatMap((misfit) => wouldGo(misfit, could).map((to) => movingTo(misfit, to, evaluation)));
     },
   },
   {
@@ -157,7 +163,7 @@ export const fitChanges: Changes[] = [
       return evaluation
         .read(riding)
         .flatMap((rides) => (rides.way ? rides.pieces.map((piece) => ({ ...piece, rides })) : []))
-        .flatMap((piece) => waysFor(piece, could).map((to) => moved(piece, to, evaluation)));
+        .flatMap((piece) => waysFor(piece, could).map((to) => movingTo(piece, to, evaluation)));
     },
   },
   {
@@ -176,7 +182,7 @@ export const fitChanges: Changes[] = [
           .flatMap((piece) =>
             all
               .filter((to) => to.id !== id && goesInto(piece.part, to))
-              .map((to) => moved(piece, to.id, evaluation)),
+              .map((to) => movingTo(piece, to.id, evaluation)),
           ),
       );
     },

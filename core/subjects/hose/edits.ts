@@ -101,7 +101,10 @@ export function withLying(build: Build, id: string, lies: Lies): Build {
   );
 }
 
-/** The id of the load that comes next in a bed: the same for the same build, so that what is taken back is as before. */
+/**
+ * The id of the load that comes next in a bed: the same for the same build, so that what is taken back is as
+ * before.
+ */
 export function nextIdIn(build: Build, bedId: string): string {
   const taken = new Set(build.hose.loads.map(({ id }) => id));
   let nth = loadsIn(build, bedId).length + 1;

@@ -66,9 +66,10 @@ export const hose: Subject = {
     const loads = build.hose.loads.filter(({ lengthFt }) => lengthFt > 0);
     if (loads.length === 0) return 'No hose shall be carried.';
     const all = bedsIn(build);
+    const bed = (bedId: string) => within(all.find(({ id }) => id === bedId)?.name ?? bedId);
+    const of = (partId: string) => hoseShelf.in(build).part(partId).name;
     const said = loads.map(
-      ({ lengthFt, partId, bedId }) =>
-        `${feet(lengthFt)} of ${hoseShelf.in(build).part(partId).name} hose in the ${within(all.find(({ id }) => id === bedId)?.name ?? bedId)}`,
+      ({ lengthFt, partId, bedId }) => `${feet(lengthFt)} of ${of(partId)} hose in the ${bed(bedId)}`,
     );
     return `Hose beds shall take ${listed(said)}.`;
   },

@@ -122,14 +122,18 @@ function viewsOf(bed: BedPlace, loads: BeddedLoad[]): BedViews {
   };
 }
 
+/** A load as it is packed, in words. */
+function loadInWords({ hose, lengthFt, finish, packed }: BeddedLoad): string {
+  const { sections, lays, leftFt } = packed;
+  const parts = counted(lays.length, isMadeUp(finish) ? MADE_UP_ONE[finish] : 'lay');
+  const left = leftFt > 0 ? `, ${feet(leftFt)} left over` : '';
+  const how = FINISH_NAMES[finish].toLowerCase();
+  return `${feet(lengthFt)} of ${hose.name}, ${how}, ${counted(sections, 'section')} in ${parts}${left}.`;
+}
+
 /** What lies in a bed, load by load, in words. */
 export const bedInWords = ({ loads }: BedViews): string =>
-  loads
-    .map(
-      ({ hose, lengthFt, finish, packed }, i) =>
-        `${i + 1}: ${feet(lengthFt)} of ${hose.name}, ${FINISH_NAMES[finish].toLowerCase()}, ${counted(packed.sections, 'section')} in ${counted(packed.lays.length, isMadeUp(finish) ? MADE_UP_ONE[finish] : 'lay')}${packed.leftFt > 0 ? `, ${feet(packed.leftFt)} left over` : ''}.`,
-    )
-    .join(' ');
+  loads.map((load, i) => `${i + 1}: ${loadInWords(load)}`).join(' ');
 
 /** Every bed that has hose in it, but for reels, seen three ways from the lays and couplings that are counted. */
 export const bedViews = reading('hose', [beds, bedded], (all, loads): BedViews[] =>

@@ -38,8 +38,8 @@ export interface ToHand {
   takenFromIn: number;
   takenToIn: number;
   /**
-   * A rack's arms swing out beside the truck so far, about a height, and hold what it carries between these heights; where
-   * each of them is then; in.
+   * A rack's arms swing out beside the truck so far, about a height, and hold what it carries between these heights;
+   * where each of them is then; in.
    */
   swing: {
     besideIn: number;

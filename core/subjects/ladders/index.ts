@@ -15,7 +15,7 @@ import {
   withMount,
   withoutLine,
 } from './block.js';
-import type { Ladder } from './parts.js';
+import type { Ladder, LadderMount } from './parts.js';
 import { toHand } from './hands.js';
 import type { ToHand } from './hands.js';
 import { chosenLadders, ladderComponents, laddersTake, ladderWays } from './place.js';
@@ -72,6 +72,15 @@ function fitsWay({ laid, lengthIn, reach, section, mount }: MountedWay) {
   );
 }
 
+/** A truck stands along the other edge of what is open: all that is left is on the side that needs it. */
+function freeInWords(freeIn: number, side: LadderMount['side'], parked: boolean): string {
+  const free = inches(Math.max(0, freeIn));
+  if (side === 'left')
+    return `along the ${parked ? 'parked cars' : 'right of the lane'} ${free} are free on the driver’s side`;
+  const end = parked ? ', up to the parked cars' : '';
+  return `along the left of the lane ${free} are free on the officer’s side${end}`;
+}
+
 /** What comes off a truck's side has its room in a lane: of the ways that are meant, the one that asks for most. */
 const sideRoom = (id: string, title: string, things: string, meant: (of: ToHand) => boolean) =>
   placesCheck(
@@ -82,25 +91,20 @@ const sideRoom = (id: string, title: string, things: string, meant: (of: ToHand)
       const ways = all.filter(meant);
       if (ways.length === 0) return [];
       const most = ways.reduce((a, b) => (b.besideIn > a.besideIn ? b : a));
+      const { mount } = most.way;
       return lanes.map((line): AtPlace => {
-        const besideIn = (line.wideFt - line.parkedFt) * IN_PER_FT - widthIn;
-        const free = inches(Math.max(0, besideIn));
-        const parked = line.parkedFt > 0;
-        // It stands along the other edge of what is open: all that is left is on the side that needs it.
-        const where =
-          most.way.mount.side === 'left'
-            ? `along the ${parked ? 'parked cars' : 'right of the lane'} ${free} are free on the driver’s side`
-            : `along the left of the lane ${free} are free on the officer’s side${parked ? ', up to the parked cars' : ''}`;
+        const freeIn = (line.wideFt - line.parkedFt) * IN_PER_FT - widthIn;
+        const free = freeInWords(freeIn, mount.side, line.parkedFt > 0);
         return {
           line,
-          actual: besideIn,
+          actual: freeIn,
           limit: most.besideIn,
-          margin: besideIn - most.besideIn,
+          margin: freeIn - most.besideIn,
           unit: 'in',
           words:
             most.besideIn > 0
-              ? `${where}; ${within(most.way.mount.name)} asks for ${inches(most.besideIn)}.`
-              : `${where}, and no ${things} asks for any.`,
+              ? `${free}; ${within(mount.name)} asks for ${inches(most.besideIn)}.`
+              : `${free}, and no ${things} asks for any.`,
         };
       });
     },
@@ -271,7 +275,8 @@ export const ladders: Subject = {
     const { mount, ladders: all } = evaluation.read(chosenLadders);
     if (all.length === 0) return 'No ground ladders shall be carried.';
     const how = mount.ride === 'flat' || mount.ride === 'top' ? '' : 'on the ';
-    return `Ground ladders shall be ${listed(all.map(({ ladder }) => `${one(ladder.name)} ladder`))}, riding ${how}${within(mount.name)}.`;
+    const carried = listed(all.map(({ ladder }) => `${one(ladder.name)} ladder`));
+    return `Ground ladders shall be ${carried}, riding ${how}${within(mount.name)}.`;
   },
   line: (evaluation) => {
     const { mount, ladders: all } = evaluation.read(chosenLadders);

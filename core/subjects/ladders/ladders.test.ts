@@ -112,7 +112,7 @@ describe('ladders come to hand', () => {
       .read(toHand)
       .find(({ way }) => way.mount.id === 'tank-rack');
     expect(rackOf!.moves[0]).toBe('let the rack down');
-    // 32 in high under the body's top at 92 in; let down, its middle is at 36 in and it stands beside the driver's side.
+    // 32 in high under the body's top at 92 in; let down, its middle is at 36 in.
     expect([rackOf!.takenFromIn, rackOf!.takenToIn]).toEqual([20, 52]);
     const [down] = rackOf!.swing!.lowered;
     expect(down!.y1).toBeCloseTo(rackOf!.way.box.y0, 6);

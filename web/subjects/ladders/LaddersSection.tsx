@@ -23,6 +23,7 @@ function Lowered({ of: { way, swing } }: { of: ToHand & { swing: NonNullable<ToH
   const toRight = way.mount.side === 'left' ? -1 : 1;
   const side = toRight > 0 ? way.box.y1 : way.box.y0;
   const out = side + toRight * besideIn;
+  const arc = `A ${besideIn} ${besideIn} 0 0 ${toRight > 0 ? 1 : 0} ${side} ${-aboutIn + besideIn}`;
   const [u0, u1] = [Math.min(-BESIDE_IN, out - BESIDE_IN), Math.max(BESIDE_IN, out + BESIDE_IN)];
   return (
     <figure>
@@ -36,10 +37,7 @@ function Lowered({ of: { way, swing } }: { of: ToHand & { swing: NonNullable<ToH
           <>
             <path className={siteClasses.edge} d={`M ${u0} 0 H ${u1}`} />
             <RigView components={left} view="rear" />
-            <path
-              className={siteClasses.clear}
-              d={`M ${side} ${-aboutIn - besideIn} A ${besideIn} ${besideIn} 0 0 ${toRight > 0 ? 1 : 0} ${side} ${-aboutIn + besideIn}`}
-            />
+            <path className={siteClasses.clear} d={`M ${side} ${-aboutIn - besideIn} ${arc}`} />
             {swing.lowered.map(({ y0, y1, z0, z1: top }, i) => (
               <Patch key={i} of={[y0, z0, y1, top]} className={siteClasses.edge} />
             ))}

@@ -7,7 +7,10 @@ const RIM_IN = 0.5;
 /** Of a wound layer, what the hose really fills: it climbs to the next one. */
 const WINDING = 0.95;
 
-/** Hose that a reel winds, ft: wraps beside each other, layer on layer from the drum to the rim (formulas: hose beds). */
+/**
+ * Hose that a reel winds, ft: wraps beside each other, layer on layer from the drum to the rim (formulas: hose
+ * beds).
+ */
 export function reelHoldsFt(
   { widthIn, depthIn }: { widthIn: number; depthIn: number },
   hose: { flatWidthIn: number; thicknessIn: number },
