@@ -3,7 +3,7 @@ import { withBlock } from './build/index.js';
 import type { Build } from './build/index.js';
 import { DEMONSTRATION } from './demonstration/index.js';
 import type { Evaluation } from './kernel/index.js';
-import { FAMILY_PLACES } from './subjects/equipment/index.js';
+import { FAMILY_PLACES } from './subjects/body/index.js';
 import { FINISHES, hoseShelf, pack, packable, usualFill } from './subjects/hose/index.js';
 import { house } from './subjects/index.js';
 import { fromHydrant, lineAtNozzle, together } from './subjects/lines/index.js';

@@ -12,6 +12,7 @@ export type { Component, Filling, HarmedAt, Made, Role, Rest } from './component
 export { Evaluation } from './evaluation.js';
 export { changeOf, saidChange, saidFigure, saidMoves } from './figure.js';
 export type { Figure, Figures, FigureUnit } from './figure.js';
+export { groupsBy } from './groups.js';
 export { House } from './house.js';
 export type { Choices } from './house.js';
 export {

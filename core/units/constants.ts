@@ -4,6 +4,9 @@ export const IN3_PER_GAL = 231;
 /** Cubic inches in one cubic foot. */
 export const IN3_PER_FT3 = 1728;
 
+/** Square inches in a square foot. */
+export const IN2_PER_FT2 = 144;
+
 /** Inches in one foot. */
 export const IN_PER_FT = 12;
 

@@ -47,6 +47,8 @@ export { bodyShelf, FACE_NAMES, withBody, withCompartments, withLonger, withDivi
 export type { CompartmentLine } from './block.js';
 export { compartmentChoices, COMPARTMENTS_CHOICE } from './compartment-choices.js';
 export { edgeOf, seenFrom } from './room.js';
+export { compartmentName, FAMILY_PLACES, isListed, nearestCompartment } from './named.js';
+export { doorsOf } from './compartments.js';
 export {
   compartmentLines,
   COMPARTMENT_KINDS,

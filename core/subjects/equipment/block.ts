@@ -2,9 +2,12 @@ import { block, changedLine, field, freshId, linesIn } from '../../build/index.j
 import type { BlockOf, Build, Problem } from '../../build/index.js';
 import { american, partFigure, Shelf } from '../../kernel/index.js';
 import { formatWhole, within } from '../../units/index.js';
+import { compartmentName, FAMILY_PLACES, isListed } from '../body/index.js';
 import { mountShelf } from '../ladders/index.js';
-import { EQUIPMENT } from './parts.js';
+import { EQUIPMENT, GROUPS } from './parts.js';
 import type { Equipment } from './parts.js';
+import { POSE_NAMES, POSES } from './pose.js';
+import { NEED_NAMES, NEEDS, OFTEN, OFTEN_NAMES } from './traits.js';
 
 const { price, size, weight } = partFigure;
 
@@ -74,25 +77,59 @@ export const placesFor = (build: Build, compartmentIds: readonly string[]): stri
   CAB,
 ];
 
-/** The compartments that a body of a family has, by side and order from the front. */
-export const FAMILY_PLACES = [
-  { id: 'L1', side: 'left', order: 1 },
-  { id: 'L2', side: 'left', order: 2 },
-  { id: 'L3', side: 'left', order: 3 },
-  { id: 'R1', side: 'right', order: 1 },
-  { id: 'R2', side: 'right', order: 2 },
-  { id: 'R3', side: 'right', order: 3 },
-  { id: 'B1', side: 'rear', order: 1 },
-] as const;
-
 /** What a place is called: a compartment by its name in this build, a way by that of its part. */
 export function placeName(id: string, build: Build): string {
   if (id === CAB) return 'the cab';
   if (id === WAY) return 'the way of the ladders';
-  const compartment = build.body.compartments?.find((line) => line.id === id);
-  const way = compartment ? undefined : mountShelf.in(build).find(id);
-  return compartment?.name ?? (way ? within(way.name) : id);
+  const way = isListed(id, build) ? undefined : mountShelf.in(build).find(id);
+  return way ? within(way.name) : compartmentName(id, build);
 }
+
+/** Whose figures of a piece are a guess. */
+export const ASSUMED = ['size', 'weight', 'both'] as const;
+export const ASSUMED_NAMES: Record<(typeof ASSUMED)[number], string> = {
+  size: 'Its size',
+  weight: 'Its weight',
+  both: 'Size and weight',
+};
+const SUPPLIERS = ['department', 'builder', 'dealer'] as const;
+const SUPPLIER_NAMES = { department: 'The department', builder: 'The builder', dealer: 'The dealer' };
+const MOUNTERS = [...SUPPLIERS, 'loose'] as const;
+const MOUNTER_NAMES = { ...SUPPLIER_NAMES, loose: 'Nobody: it lies loose' };
+
+const side = (title: string) =>
+  field.optional(field.amount(title, 'in', { min: 0.5, max: 200, step: 0.5, usual: [1, 60] }));
+const yes = (title: string) => field.optional(field.oneOf(title, ['yes'], { yes: title }));
+const onSurface = (title: string) =>
+  field.optional(field.amount(title, 'in', { min: 0, max: 400, step: 0.5, usual: [0, 80] }));
+
+/** One line of the list: a piece of the catalog, what is known otherwise of this one, and where it rides. */
+export const LINE_FIELDS = {
+  partId: field.part('Piece', 'equipment'),
+  count: field.count('How many', 1, 200),
+  compartmentId: field.id('Rides in', placeName),
+  /** As the department calls it, and as it measured it; the catalog's where left out. */
+  name: field.optional(field.text('Name', 1, 60)),
+  weightLb: field.optional(field.amount('Weight of one', 'lb', { min: 0.1, max: 2_000, usual: [1, 150] })),
+  lengthIn: side('Length'),
+  widthIn: side('Width'),
+  heightIn: side('Height'),
+  assumed: field.optional(field.oneOf('Assumed', ASSUMED, ASSUMED_NAMES)),
+  group: field.optional(field.oneOf('Discipline', GROUPS)),
+  often: field.optional(field.oneOf('Used', OFTEN, OFTEN_NAMES)),
+  needs: field.optional(field.many('Needs', field.oneOf('Need', NEEDS, NEED_NAMES), NEEDS.length)),
+  supplied: field.optional(field.oneOf('Supplied by', SUPPLIERS, SUPPLIER_NAMES)),
+  mounted: field.optional(field.oneOf('Mounted by', MOUNTERS, MOUNTER_NAMES)),
+  later: yes('Comes later; its room and weight are kept'),
+  set: field.optional(field.text('Set that stays together', 1, 40)),
+  /** On which shelf, tray, board or floor, and where there: along it, and in from its front or up a board. */
+  on: field.optional(field.id('Lies on')),
+  alongIn: onSurface('Along it'),
+  inIn: onSurface('In from its edge'),
+  pose: field.optional(field.oneOf('Lies', POSES, POSE_NAMES)),
+  rows: field.optional(field.count('In rows behind one another', 1, 200)),
+  fixed: yes('Stays where it is'),
+};
 
 export const equipmentBlock = block({
   id: 'equipment',
@@ -103,13 +140,9 @@ export const equipmentBlock = block({
       'Equipment',
       'Piece of equipment',
       400,
-      {
-        partId: field.part('Piece', 'equipment'),
-        count: field.count('How many', 1, 200),
-        compartmentId: field.id('Rides in', placeName),
-      },
-      ({ partId, count, compartmentId }, build, names) => ({
-        title: `${names.part('equipment', partId)}, ${placeName(compartmentId, build)}`,
+      LINE_FIELDS,
+      ({ partId, name, count, compartmentId }, build, names) => ({
+        title: `${name ?? names.part('equipment', partId)}, ${placeName(compartmentId, build)}`,
         words: formatWhole(count),
       }),
     ),
@@ -133,6 +166,20 @@ declare module '../../build/build.js' {
 
 export type EquipmentLine = Build['equipment']['lines'][number];
 
+/** A piece as the line knows it: the catalog's, but for what is known otherwise of this one. */
+export function pieceAs(part: Equipment, line: EquipmentLine): Equipment {
+  const { name, weightLb, lengthIn, widthIn, heightIn, group, often, needs, assumed } = line;
+  const own = { name, weightLb, lengthIn, widthIn, heightIn, group, often, needs };
+  const known = Object.entries(own).filter(([, value]) => value !== undefined);
+  const guessed = assumed === 'weight' || assumed === 'both';
+  if (known.length === 0 && !guessed) return part;
+  return { ...part, ...Object.fromEntries(known), ...(guessed ? { basis: 'estimated' as const } : {}) };
+}
+
+/** Whether a line says no more of its piece than the catalog does, and has no place of its own. */
+const isPlain = ({ id: _id, partId: _part, count: _count, compartmentId: _in, ...rest }: EquipmentLine) =>
+  Object.keys(rest).length === 0;
+
 const withLines = (build: Build, lines: EquipmentLine[]): Build => ({
   ...build,
   equipment: { ...build.equipment, lines },
@@ -141,7 +188,9 @@ const withLines = (build: Build, lines: EquipmentLine[]): Build => ({
 /** One more line of equipment; the same piece in the same place counts up instead. */
 export function withEquipment(build: Build, partId: string, compartmentId: string): Build {
   const { lines } = build.equipment;
-  const there = lines.find((line) => line.partId === partId && line.compartmentId === compartmentId);
+  const there = lines.find(
+    (line) => line.partId === partId && line.compartmentId === compartmentId && isPlain(line),
+  );
   return there
     ? withEquipmentLine(build, there.id, { count: there.count + 1 })
     : withLines(build, [...lines, { id: freshId(), partId, count: 1, compartmentId }]);
@@ -151,12 +200,27 @@ export function withEquipment(build: Build, partId: string, compartmentId: strin
 export const withPieces = (build: Build, partIds: readonly string[], compartmentId: string): Build =>
   partIds.reduce((on, partId) => withEquipment(on, partId, compartmentId), build);
 
-/** Another count or place of a line of equipment, or the line gone. */
-export const withEquipmentLine = (
-  build: Build,
-  id: string,
-  change: Partial<Pick<EquipmentLine, 'count' | 'compartmentId'>> | null,
-): Build => withLines(build, changedLine(build.equipment.lines, id, change));
+/** A change of a line; in another place it lies nowhere in particular. */
+export type LineChange = Partial<Omit<EquipmentLine, 'id'>>;
+const NOWHERE = {
+  on: undefined,
+  alongIn: undefined,
+  inIn: undefined,
+  pose: undefined,
+  rows: undefined,
+  fixed: undefined,
+};
+
+/** A line of equipment otherwise, or gone. In another compartment it has no place on a shelf until one is said. */
+export const withEquipmentLine = (build: Build, id: string, change: LineChange | null): Build =>
+  withLines(
+    build,
+    changedLine(
+      build.equipment.lines,
+      id,
+      change && change.compartmentId !== undefined ? { ...NOWHERE, ...change } : change,
+    ),
+  );
 
 const OF_ANY_BODY: readonly string[] = [CAB, WAY, ...FAMILY_PLACES.map(({ id }) => id)];
 

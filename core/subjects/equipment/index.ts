@@ -9,6 +9,7 @@ import {
   equipmentBlock,
   equipmentProblems,
   equipmentShelf,
+  pieceAs,
   placeName,
   placeTitle,
   settleEquipment,
@@ -23,7 +24,8 @@ export {
   CAB,
   equipmentBlock,
   equipmentShelf,
-  FAMILY_PLACES,
+  LINE_FIELDS,
+  pieceAs,
   placeName,
   placesFor,
   placeTitle,
@@ -33,12 +35,20 @@ export {
   withEquipmentLine,
   withPieces,
 } from './block.js';
-export type { EquipmentLine } from './block.js';
+export type { EquipmentLine, LineChange } from './block.js';
 export { equipmentRows, inSections, rowsWith, sectionOf, withLinesIn } from './list.js';
 export type { EquipmentOrder, EquipmentRow, EquipmentSection } from './list.js';
+export { GROUPS } from './parts.js';
 export type { Equipment, EquipmentGroup } from './parts.js';
-export { allowanceLeftLb, pieceUpIn, riding } from './place.js';
-export type { Riding } from './place.js';
+export { MOVE } from './fit-checks.js';
+export { allowanceLeftLb, lyingIn, pieceUpIn, riding } from './place.js';
+export type { Piece, Riding } from './place.js';
+export { layOf } from './lying.js';
+export type { Lay, Lying } from './lying.js';
+export { POSE_NAMES, POSES, posed, posesOf } from './pose.js';
+export type { Pose } from './pose.js';
+export { NEED_NAMES, NEEDS, OFTEN, OFTEN_NAMES } from './traits.js';
+export type { Need, Often } from './traits.js';
 
 /** The choice of equipment as a whole: it has a list and not options. */
 export const EQUIPMENT_CHOICE = 'equipment';
@@ -123,7 +133,7 @@ const changes: Changes[] = [
       // What rides with the crew is worn or reached for on the way: nobody would look for it in the body.
       const weighed = build.equipment.lines
         .filter(({ compartmentId }) => compartmentId !== CAB)
-        .map((line) => ({ line, part: equipmentShelf.in(build).part(line.partId) }));
+        .map((line) => ({ line, part: pieceAs(equipmentShelf.in(build).part(line.partId), line) }));
       const heaviest = weighed
         .sort((a, b) => b.part.weightLb * b.line.count - a.part.weightLb * a.line.count)
         .slice(0, MOVES_LOOKED_AT);

@@ -1,7 +1,7 @@
 import type { Build } from '../../build/index.js';
-import { fromBuild, reading } from '../../kernel/index.js';
+import { fromBuild, groupsBy, reading } from '../../kernel/index.js';
 import { components } from '../../truck/index.js';
-import { CAB, equipmentShelf, WAY } from './block.js';
+import { CAB, equipmentShelf, pieceAs, WAY } from './block.js';
 import type { EquipmentLine } from './block.js';
 import type { EquipmentGroup } from './parts.js';
 
@@ -25,7 +25,7 @@ export const equipmentRows = reading(
   (lines, stock, all): EquipmentRow[] => {
     const weighed = new Map(all.map((component) => [component.id, component]));
     return lines.map((line) => {
-      const { name, group, weightLb: eachLb } = stock.part(line.partId);
+      const { name, group, weightLb: eachLb } = pieceAs(stock.part(line.partId), line);
       const component = weighed.get(`equipment.${line.id}`);
       return {
         line,
@@ -60,11 +60,7 @@ export const sectionOf = (id: string, rows: EquipmentRow[]): EquipmentSection =>
 
 /** Rows in sections by group or by place, in the order in which those first appear; compartments by name. */
 export function inSections(rows: readonly EquipmentRow[], order: EquipmentOrder): EquipmentSection[] {
-  const by = new Map<string, EquipmentRow[]>();
-  for (const row of rows) {
-    const id = order === 'group' ? row.group : row.line.compartmentId;
-    by.set(id, [...(by.get(id) ?? []), row]);
-  }
+  const by = groupsBy(rows, (row) => (order === 'group' ? row.group : row.line.compartmentId));
   const sections = [...by].map(([id, of]) => sectionOf(id, of));
   const last = (id: string) => [WAY, CAB].indexOf(id) + 1;
   return order === 'group'

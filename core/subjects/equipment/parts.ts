@@ -1,19 +1,25 @@
 import type { BuildType } from '../../build/index.js';
 import { usd } from '../../kernel/index.js';
 import type { Part } from '../../kernel/index.js';
+import { traitsOf } from './traits.js';
+import type { Need, Often } from './traits.js';
 
-export type EquipmentGroup =
-  | 'attack'
-  | 'water supply'
-  | 'forcible entry'
-  | 'ventilation'
-  | 'rescue'
-  | 'medical'
-  | 'breathing apparatus'
-  | 'hazmat'
-  | 'salvage and traffic'
-  | 'wildland'
-  | 'service';
+/** The disciplines of a crew's work, in the order in which lists have them. */
+export const GROUPS = [
+  'attack',
+  'water supply',
+  'forcible entry',
+  'ventilation',
+  'rescue',
+  'rapid intervention',
+  'medical',
+  'breathing apparatus',
+  'hazmat',
+  'salvage and traffic',
+  'wildland',
+  'service',
+] as const;
+export type EquipmentGroup = (typeof GROUPS)[number];
 
 export interface Equipment extends Part {
   group: EquipmentGroup;
@@ -30,6 +36,14 @@ export interface Equipment extends Part {
   siphonGpm?: number;
   /** A strainer at the end of the suction: the least water that it draws from, in. */
   strainerIn?: number;
+  /** How often it is used; once a year where nothing is said. */
+  often?: Often;
+  /** What it asks of its place. */
+  needs?: Need[];
+  /** So many may stand on one another. */
+  stacks?: number;
+  /** It is round and goes into a tube. */
+  tubed?: true;
 }
 
 const ALL: BuildType[] = ['pumper', 'aerial', 'brush'];
@@ -71,6 +85,7 @@ const group = (name: EquipmentGroup, rows: Row[]): Equipment[] =>
     priceCents: usd(dollars),
     types,
     ...SUPPLIES[id],
+    ...traitsOf(id),
   }));
 
 /** Loose equipment by discipline: weight, then length, width and height in inches as it is stowed, then price. */
@@ -183,6 +198,8 @@ export const EQUIPMENT: Equipment[] = [
     ['water-rescue', 'Water rescue set: vests, helmets, throw bags', 52, [34, 22, 20], 2_400],
     ['ice-sled', 'Ice rescue sled', 58, [86, 28, 12], 3_700, STRUCTURAL],
     ['elevator-keys', 'Elevator keys and tools', 7, [14, 10, 5], 320, STRUCTURAL],
+  ]),
+  ...group('rapid intervention', [
     ['rapid-intervention-kit', 'Rapid intervention kit', 48, [34, 18, 14], 4_300, STRUCTURAL],
     ['search-rope', 'Search rope, {200 ft}', 14, [16, 12, 12], 420, STRUCTURAL],
   ]),
@@ -274,5 +291,6 @@ export const EQUIPMENT: Equipment[] = [
     ['command-tablet', 'Command tablet and mount', 5, [14, 10, 3], 1_900],
     ['map-case', 'Maps, pre-plans and forms', 10, [18, 14, 6], 120],
     ['rehab-kit', 'Rest area kit: chairs, shade, cooler', 64, [48, 22, 18], 480],
+    ['other-piece', 'Piece that the catalog does not have', 10, [18, 12, 8], 100],
   ]),
 ];

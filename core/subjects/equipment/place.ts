@@ -2,6 +2,7 @@ import {
   boxAt,
   component,
   each,
+  groupsBy,
   madeOf,
   middleOf,
   fromBuild,
@@ -11,27 +12,20 @@ import {
   settling,
 } from '../../kernel/index.js';
 import type { Box, Component, Point } from '../../kernel/index.js';
-import { compartments, components, longPieces } from '../../truck/index.js';
-import type { Compartment, LongPiece } from '../../truck/index.js';
+import { compartments, components, longPieces, onTruck, surfaces } from '../../truck/index.js';
+import type { Compartment, LongPiece, Surface } from '../../truck/index.js';
+import { nearestCompartment } from '../body/index.js';
 import { chosenChassis } from '../chassis/index.js';
 import { ladderWays, mountShelf, restsIn } from '../ladders/index.js';
 import type { MountedWay } from '../ladders/index.js';
-import { CAB, equipmentShelf, FAMILY_PLACES, WAY } from './block.js';
+import { CAB, equipmentShelf, pieceAs, WAY } from './block.js';
 import type { EquipmentLine } from './block.js';
+import { lyingOn } from './lying.js';
+import type { Lying } from './lying.js';
 import type { Equipment } from './parts.js';
 
 /** What rides in the cab rides that far ahead of its back, in. */
 const IN_CAB_IN = 18;
-
-/** The compartment asked for, or the nearest that this body has: same side first, then any. */
-function placeFor(id: string, all: readonly Compartment[]): Compartment | undefined {
-  const there = all.find((compartment) => compartment.id === id);
-  if (there) return there;
-  const asked = FAMILY_PLACES.find((place) => place.id === id);
-  const away = (compartment: Compartment) => Math.abs(compartment.order - (asked?.order ?? 0));
-  const sameSide = all.filter(({ side }) => side === asked?.side).sort((a, b) => away(a) - away(b));
-  return sameSide[0] ?? all[0];
-}
 
 /** A line of equipment with its part, and what it is wherever it rides. */
 export interface Piece {
@@ -50,7 +44,8 @@ const pieceOf = (line: EquipmentLine, part: Equipment): Piece => {
       name: count > 1 ? `${part.name} × ${count}` : part.name,
       weightLb: part.weightLb * count,
       priceCents: part.priceCents * count,
-      made: madeOf(part.id, count),
+      // Another piece under the same part is not what was weighed.
+      made: madeOf(line.name === undefined ? part.id : `${part.id} ${line.name}`, count),
     },
   };
 };
@@ -58,21 +53,14 @@ const pieceOf = (line: EquipmentLine, part: Equipment): Piece => {
 const chosen = each(
   'equipment',
   fromBuild(({ equipment }) => equipment.lines),
-  (line, stock) => pieceOf(line, stock.part(line.partId)),
+  (line, stock) => pieceOf(line, pieceAs(stock.part(line.partId), line)),
   equipmentShelf.stock,
 );
 
 /** The lines by the place that each asks for, in the order in which the places first appear. */
-const byPlace = reading('equipment', [chosen], (pieces) => {
-  const places = new Map<string, Piece[]>();
-  for (const piece of pieces) {
-    const { compartmentId } = piece.line;
-    const there = places.get(compartmentId);
-    if (there) there.push(piece);
-    else places.set(compartmentId, [piece]);
-  }
-  return [...places].map(([asked, of]) => ({ asked, pieces: of }));
-});
+const byPlace = reading('equipment', [chosen], (pieces) =>
+  [...groupsBy(pieces, ({ line }) => line.compartmentId)].map(([asked, of]) => ({ asked, pieces: of })),
+);
 
 /** The pieces that were put into a way: on edge, their longest side along it. */
 export const piecesInWays = provide(longPieces, [chosen, mountShelf.stock], (pieces, mounts): LongPiece[] =>
@@ -101,6 +89,8 @@ export interface Riding {
   id: string;
   center: Point;
   compartment?: Compartment;
+  /** On what they can lie there. */
+  surfaces?: Surface[];
   way?: MountedWay;
 }
 
@@ -111,19 +101,26 @@ const boxesIn = ({ laid }: MountedWay, { about }: Piece): Box[] =>
 /** The lines of equipment by where they ride; what rides as before is the very same. */
 export const riding = settling(
   'equipment',
-  [byPlace, compartments, ladderWays, fromBuild(({ ladders }) => ladders.mountId), chosenChassis],
-  (places, all, ways, mountId, { chassis: { cab } }): Riding[] =>
+  [byPlace, compartments, surfaces, ladderWays, fromBuild(({ ladders }) => ladders.mountId), chosenChassis],
+  (places, all, carriers, ways, mountId, { chassis: { cab } }): Riding[] =>
     places.map(({ asked, pieces }) => {
       const inCab = { id: CAB, center: { xIn: cab.backIn - IN_CAB_IN, yIn: 0, zIn: cab.seatZIn } };
       if (asked === CAB) return { asked, pieces, ...inCab };
       const way = ways.find(({ mount }) => mount.id === (asked === WAY ? mountId : asked));
       if (way) return { asked, pieces, id: asked, center: middleOf(way.box), way };
-      const compartment = placeFor(asked, all);
-      return compartment
-        ? { asked, pieces, id: compartment.id, center: compartment.center, compartment }
-        : { asked, pieces, ...inCab };
+      const compartment = nearestCompartment(asked, all);
+      if (!compartment) return { asked, pieces, ...inCab };
+      const { id, center } = compartment;
+      const mine = carriers.filter(({ compartmentId }) => compartmentId === id);
+      return { asked, pieces, id, center, compartment, surfaces: mine };
     }),
 );
+
+/** Where a piece has its place on a surface; nothing where it lies somewhere in its compartment. */
+export function lyingIn({ line, part }: Piece, { asked, id, surfaces: carriers = [] }: Riding): Lying | null {
+  const surface = asked === id ? carriers.find((carrier) => carrier.id === line.on) : undefined;
+  return surface ? lyingOn(line, part, surface) : null;
+}
 
 /** Things that had to ride elsewhere than was asked for. */
 export const moved = reading('equipment', [riding], (all) =>
@@ -140,12 +137,14 @@ const centerOf = (boxes: readonly Box[]): Point => {
 };
 
 /** How high the middle of a piece is, in. */
-export const pieceUpIn = (piece: Piece, { way, center }: Riding): number =>
-  way ? centerOf(boxesIn(way, piece)).zIn : center.zIn;
+export const pieceUpIn = (piece: Piece, rides: Riding): number => lies(piece, rides).at.zIn;
 
-/** Where a piece lies, and what is seen of it: in a way each by itself, elsewhere behind its door. */
-function lies(piece: Piece, { center, way }: Riding): Pick<Component, 'shapes'> & { at: Point } {
-  const { lengthIn, widthIn, heightIn } = piece.part;
+/**
+ * Where a piece lies, and what is seen of it: in a way each by itself, behind a door on its surface or, where nobody
+ * says on which, in the middle of the compartment.
+ */
+function lies(piece: Piece, rides: Riding): Pick<Component, 'shapes'> & { at: Point } {
+  const { center, way, compartment } = rides;
   if (way) {
     const boxes = boxesIn(way, piece);
     return {
@@ -153,7 +152,13 @@ function lies(piece: Piece, { center, way }: Riding): Pick<Component, 'shapes'> 
       shapes: boxes.map((box) => ({ kind: 'longPiece', box })),
     };
   }
+  const lying = compartment && lyingIn(piece, rides);
+  if (lying) {
+    const box = onTruck(compartment, lying.box);
+    return { at: middleOf(box), shapes: [{ kind: 'stowed', box }] };
+  }
   const { xIn, yIn, zIn } = center;
+  const { lengthIn, widthIn, heightIn } = piece.part;
   return { at: center, shapes: [{ kind: 'stowed', box: boxAt(xIn, yIn, zIn, lengthIn, widthIn, heightIn) }] };
 }
 

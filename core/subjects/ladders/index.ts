@@ -1,10 +1,10 @@
 import type { Build } from '../../build/index.js';
 import { atLeast, atOnce, check, fits, limitKind, partOptions, reading, way } from '../../kernel/index.js';
 import type { ChangeKind, Changes, Choice, Subject } from '../../kernel/index.js';
-import { counted, feet, IN_PER_FT, inches, inShort, listed, one, within } from '../../units/index.js';
+import { counted, feet, inches, inShort, listed, one, within } from '../../units/index.js';
 import { counting, placesCheck } from '../brief/index.js';
 import type { AtPlace } from '../brief/index.js';
-import { widthAcross } from '../station/index.js';
+import { freeBeside, widthAcross } from '../station/index.js';
 import {
   carries,
   laddersBlock,
@@ -15,7 +15,7 @@ import {
   withMount,
   withoutLine,
 } from './block.js';
-import type { Ladder, LadderMount } from './parts.js';
+import type { Ladder } from './parts.js';
 import { toHand } from './hands.js';
 import type { ToHand } from './hands.js';
 import { chosenLadders, ladderComponents, laddersTake, ladderWays } from './place.js';
@@ -72,15 +72,6 @@ function fitsWay({ laid, lengthIn, reach, section, mount }: MountedWay) {
   );
 }
 
-/** A truck stands along the other edge of what is open: all that is left is on the side that needs it. */
-function freeInWords(freeIn: number, side: LadderMount['side'], parked: boolean): string {
-  const free = inches(Math.max(0, freeIn));
-  if (side === 'left')
-    return `along the ${parked ? 'parked cars' : 'right of the lane'} ${free} are free on the driver’s side`;
-  const end = parked ? ', up to the parked cars' : '';
-  return `along the left of the lane ${free} are free on the officer’s side${end}`;
-}
-
 /** What comes off a truck's side has its room in a lane: of the ways that are meant, the one that asks for most. */
 const sideRoom = (id: string, title: string, things: string, meant: (of: ToHand) => boolean) =>
   placesCheck(
@@ -93,8 +84,7 @@ const sideRoom = (id: string, title: string, things: string, meant: (of: ToHand)
       const most = ways.reduce((a, b) => (b.besideIn > a.besideIn ? b : a));
       const { mount } = most.way;
       return lanes.map((line): AtPlace => {
-        const freeIn = (line.wideFt - line.parkedFt) * IN_PER_FT - widthIn;
-        const free = freeInWords(freeIn, mount.side, line.parkedFt > 0);
+        const { freeIn, words: free } = freeBeside(line, widthIn, mount.side === 'left' ? 'left' : 'right');
         return {
           line,
           actual: freeIn,

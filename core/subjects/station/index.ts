@@ -16,6 +16,7 @@ export {
   widthAcross,
 } from './station.js';
 export type { Doorway, Way } from './station.js';
+export { freeBeside } from './lanes.js';
 
 export type StationLine = LineOf<'stations'>;
 

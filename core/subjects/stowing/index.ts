@@ -1,0 +1,26 @@
+import type { Subject } from '../../kernel/index.js';
+import { changes } from './changes.js';
+import { fitChecks } from './fit-checks.js';
+import { keepingChecks, limits } from './keeping-checks.js';
+
+export { growth, lacks, sideOf } from './keeping-checks.js';
+export type { Growth } from './keeping-checks.js';
+export { misplacedInWords, saidWhere, wholeBurdens } from './fit-checks.js';
+export { freeAfter, freeOn, laysOn, spotFor } from './pack.js';
+export type { Free, Spot } from './pack.js';
+export { clearAbout, freeNow, spotOn, spotsFor, trialAt, withPlaced, withSpot } from './placing.js';
+export type { Trial } from './placing.js';
+export { carriedLb, isPlaced, misplaced, onSurfaces, outerLb, reachIn, stowed } from './stowed.js';
+export type { Load, Misplaced, Placed, Stowed } from './stowed.js';
+
+/** Every tool in its place: what lies on which shelf, tray and board, and what it asks of that place. */
+export const stowing: Subject = {
+  id: 'stowing',
+  title: 'Places of the equipment',
+  under: 'equipment',
+  limits,
+  checks: [...fitChecks, ...keepingChecks],
+  changes,
+  caution:
+    'What lies loose in a compartment flies in a crash: brackets and straps are the mounter’s, ratings the makers’. How cylinders, fuel and contaminated gear ride is the adopted standard’s and the department’s.',
+};
