@@ -26,11 +26,11 @@ const kit = (...all: Line[]) => ({ lines: numbered('e', all) });
 const OVER_THE_WHEEL = [['salvage-cover', 4], 'rope-set', 'high-rise-packs'] as const;
 const structureFire = (overTheWheel: 'L1' | 'L2'): Line[] => [
   ...lines('cab', ['pack', 4], 'thermal-camera', 'hand-lights', 'portable-radios', 'gas-meter-4'),
-  ...lines('L1', 'irons', 'axe-flat', 'forcible-kit', 'saw-rotary', 'nozzle-set'),
+  ...lines('L1', 'irons', 'axe-flat', 'forcible-kit', 'saw-rotary', 'saw-chain', 'nozzle-set'),
   ...lines('way', ['pike-pole-6', 2]),
   ...lines(overTheWheel, ...OVER_THE_WHEEL),
   ...lines('L3', 'hydrant-kit', 'adapters', 'gated-wye', 'spanners', 'cones', 'wheel-chocks'),
-  ...lines('R1', 'medical-bag', 'oxygen-kit', 'defibrillator', ['spare-cylinder', 6], 'saw-chain'),
+  ...lines('R1', 'medical-bag', 'oxygen-kit', 'defibrillator', ['spare-cylinder', 6]),
   ...lines('R3', 'water-extinguisher', 'dry-chemical', 'fan-battery', 'absorbent'),
 ];
 

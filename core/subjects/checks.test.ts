@@ -18,6 +18,7 @@ import { itemAt } from '../test/item.js';
 import { SITE_CASES, SITE_FIGURES } from '../test/site-cases.js';
 import { FOAM_CASES, FOAM_FIGURES } from '../test/foam-cases.js';
 import { HOSE_CASES, HOSE_FIGURES } from '../test/hose-cases.js';
+import { STOWING_CASES, STOWING_FIGURES } from '../test/stowing-cases.js';
 import { WATER_CASES, WATER_FIGURES } from '../test/water-cases.js';
 import { withLadder } from './ladders/index.js';
 import { copiedProfile, withLimit, withOwnProfile } from './limits/index.js';
@@ -367,12 +368,13 @@ const FIGURES: Record<string, [unit: string, good: [number, number], bad: [numbe
   weighedStands: ['pieces', [0, 0], [1, 0]],
 };
 
-const ALL_CASES = [...CASES, ...SITE_CASES, ...WATER_CASES, ...FOAM_CASES, ...HOSE_CASES];
+const ALL_CASES = [...CASES, ...SITE_CASES, ...WATER_CASES, ...FOAM_CASES, ...HOSE_CASES, ...STOWING_CASES];
 const ALL_FIGURES: typeof SITE_FIGURES = {
   ...FIGURES,
   ...SITE_FIGURES,
   ...WATER_FIGURES,
   ...HOSE_FIGURES,
+  ...STOWING_FIGURES,
   ...FOAM_FIGURES,
 };
 

@@ -34,7 +34,7 @@ export const NEED_NAMES: Record<Need, string> = {
   locked: 'Under lock',
   twoPerson: 'Two lift it',
   fromGround: 'Reached from the ground',
-  curbSide: 'On the curb side',
+  curbSide: 'On the officer’s side',
 };
 
 /** Pieces by how often they are used; what is in none of these lists is used about once a year. */
@@ -192,7 +192,7 @@ const ASKED: Readonly<Record<Need, readonly string[]>> = {
       'leaf-blower',
       'brush-cutter',
     ],
-    ...['absorbent', 'booms', 'plug-kit', 'gross-decon', 'decontamination'],
+    ...['gross-decon', 'decontamination'],
   ],
   clean: [
     ...[
@@ -215,7 +215,7 @@ const ASKED: Readonly<Record<Need, readonly string[]>> = {
     ],
     ...['blankets', 'infection-kit', 'backboard', 'chemical-suits', 'drinking-water', 'rehab-kit'],
   ],
-  dirty: ['gross-decon', 'decontamination', 'absorbent', 'booms', 'squeegees', 'drum'],
+  dirty: ['gross-decon', 'decontamination', 'drum'],
   locked: ['monitor-defibrillator', 'drone', 'elevator-keys'],
   twoPerson: [
     ...[

@@ -53,7 +53,9 @@ const HINGES = ['front', 'rear'] as const;
 const HINGE_NAMES = { front: 'At its front end', rear: 'At its rear end' };
 
 const inside = (title: string, most: number, least = 0) =>
-  field.optional(field.amount(title, 'in', { min: least, max: most, step: 0.5, usual: [least, 60] }));
+  field.optional(
+    field.amount(title, 'in', { min: least, max: most, step: 0.5, usual: [least, Math.min(most, 60)] }),
+  );
 
 export const FITTED_FIELDS = {
   partId: field.part('What is fitted', 'fitted'),

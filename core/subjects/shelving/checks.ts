@@ -1,6 +1,5 @@
 import {
   check,
-  fromBuild,
   heldTo,
   limitKind,
   limitOf,
@@ -19,7 +18,7 @@ import type { Placed } from './place.js';
 import { outOf } from './surfaces.js';
 
 export const limits = {
-  trayHighIn: limitKind('Highest tray that does not tip', 'in', 'most', 20, 90),
+  trayHighIn: limitKind('Highest that a tray or drawer is drawn out', 'in', 'most', 20, 90),
 };
 
 export const nameOf = ({ part, compartment }: Placed): string =>
@@ -109,11 +108,14 @@ const comesOut = check(
   },
 );
 
-/** What comes out flat, with the height of its plate over the ground, in; the highest first. */
+/** Trays and drawers with the height of their plate over the ground, out and tipped, in; the highest first. */
 export const trayHeights = reading('shelving', [placedAll], (all) =>
   all
-    .filter(({ part }) => part.kind === 'tray' || part.kind === 'drawer')
-    .map((placed) => ({ placed, highIn: placed.compartment.z0 + placed.plate.z1 }))
+    .filter(({ part }) => part.kind === 'tray' || part.kind === 'tipDown' || part.kind === 'drawer')
+    .map((placed) => ({
+      placed,
+      highIn: placed.compartment.z0 + placed.plate.z1 - (placed.part.downIn ?? 0),
+    }))
     .sort((a, b) => b.highIn - a.highIn),
 );
 
@@ -151,29 +153,26 @@ export const farthestOut = reading('shelving', [placedAll], (all) =>
 const trayRoom = placesCheck(
   'shelving',
   { id: 'trayRoom', title: 'Trays and boards come out in the lanes', steps: ['body'] },
-  [counting('lanes'), farthestOut, widthAcross],
-  (lanes, out, { widthIn }) =>
-    lanes.flatMap((line): AtPlace[] => {
-      const worst = out.reduce<(typeof out)[number] | null>(
-        (a, b) => (a && a.outIn >= b.outIn ? a : b),
-        null,
-      );
-      if (!worst) return [];
-      const { freeIn, words } = freeBeside(line, widthIn, worst.side);
-      return [
-        {
-          line,
-          actual: freeIn,
-          limit: worst.outIn,
-          margin: freeIn - worst.outIn,
-          unit: 'in',
-          words: `${words}; ${nameOf(worst.placed)} comes out by ${inches(worst.outIn)}.`,
-        },
-      ];
-    }),
+  [counting('lanes'), placedAll, farthestOut, widthAcross],
+  (lanes, all, out, { widthIn }) =>
+    all.length === 0
+      ? []
+      : lanes.map((line): AtPlace => {
+          const [first, second] = out;
+          const worst = second && second.outIn > first!.outIn ? second : first;
+          const { freeIn, words } = freeBeside(line, widthIn, worst?.side ?? 'right');
+          const outIn = worst?.outIn ?? 0;
+          return {
+            line,
+            actual: freeIn,
+            limit: outIn,
+            margin: freeIn - outIn,
+            unit: 'in',
+            words: worst
+              ? `${words}; ${nameOf(worst.placed)} comes out by ${inches(outIn)}.`
+              : `${words}, and nothing comes out at the sides.`,
+          };
+        }),
 );
-
-/** How many fittings there are. */
-export const fittedLines = fromBuild(({ shelving }) => shelving.lines);
 
 export const checks = [fits, comesOut, trayHigh, trayRoom];

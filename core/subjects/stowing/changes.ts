@@ -19,7 +19,7 @@ import {
   untubed,
 } from './keeping-checks.js';
 import { spotsFor, withSpot } from './placing.js';
-import { isPlaced, misplaced, reachIn, stowed } from './stowed.js';
+import { misplaced, placed, reachIn, stowed } from './stowed.js';
 import type { Stowed } from './stowed.js';
 
 const FIT: ChangeKind = { id: 'fittedAdded', title: 'Shelves, trays and boards' };
@@ -291,8 +291,7 @@ export const changes: Changes[] = [
     helps: ['growthRoom'],
     offer: (evaluation) =>
       evaluation
-        .read(stowed)
-        .filter(isPlaced)
+        .read(placed)
         .filter(({ part }) => (part.often ?? 'yearly') === 'yearly')
         .sort((a, b) => b.weightLb - a.weightLb)
         .slice(0, PIECES)

@@ -1,7 +1,7 @@
 import { check, heldTo, noneOf, reading } from '../../kernel/index.js';
 import type { Judgement } from '../../kernel/index.js';
 import { counted, formatWhole, inches, lb, within } from '../../units/index.js';
-import { carriedLb, isPlaced, misplaced, onSurfaces, outerLb, stowed } from './stowed.js';
+import { carriedLb, misplaced, onSurfaces, outerLb, placed, stowed } from './stowed.js';
 import type { Load, Misplaced, Stowed } from './stowed.js';
 
 /** A piece with its place, in words. */
@@ -30,12 +30,11 @@ export function misplacedInWords({ thing, why, other, byIn }: Misplaced): string
 const fits = check(
   'stowing',
   { id: 'stowedFits', title: 'Each piece on its shelf, tray or board', steps: ['equipment'] },
-  [stowed, misplaced],
-  (all, wrong) => {
-    const placed = all.filter(isPlaced).length;
-    if (placed === 0) return null;
+  [stowed, placed, misplaced],
+  (all, { length: lie }, wrong) => {
+    if (lie === 0) return null;
     const [first] = wrong;
-    const left = all.length - placed;
+    const left = all.length - lie;
     const rest =
       left > 0 ? ` ${counted(left, 'line')} of the list ${left === 1 ? 'has' : 'have'} no place yet.` : '';
     return noneOf(
@@ -44,7 +43,7 @@ const fits = check(
       'Geometry of this build, piece by piece',
       first
         ? misplacedInWords(first) + andMore(wrong.length)
-        : `All ${formatWhole(placed)} that have a place lie there and come out.${rest}`,
+        : `All ${formatWhole(lie)} that have a place lie there and come out.${rest}`,
     );
   },
 );
@@ -60,7 +59,7 @@ const burdens = (rated: (load: Load) => number | null, carried: (load: Load) => 
     all.flatMap((load) => {
       const ratedLb = rated(load);
       const carriedNow = carried(load);
-      return ratedLb === null || carriedNow === 0 ? [] : [{ ...load, carriedLb: carriedNow, ratedLb }];
+      return ratedLb === null ? [] : [{ ...load, carriedLb: carriedNow, ratedLb }];
     }),
   );
 
@@ -107,15 +106,15 @@ function judged(all: readonly Burden[], where: string): Judgement | null {
 const ratings = check(
   'stowing',
   { id: 'stowedLb', title: 'Load of shelves, trays and boards', steps: ['equipment', 'body'] },
-  [wholeBurdens],
-  (all) => judged(all, ''),
+  [placed, wholeBurdens],
+  ({ length: lie }, all) => (lie === 0 ? null : judged(all, '')),
 );
 
 const outerRatings = check(
   'stowing',
   { id: 'outerLb', title: 'Load of their outer half', steps: ['equipment', 'body'] },
-  [outerBurdens],
-  (all) => judged(all, ' over its outer half'),
+  [placed, outerBurdens],
+  ({ length: lie }, all) => (lie === 0 ? null : judged(all, ' over its outer half')),
 );
 
 export const fitChecks = [fits, ratings, outerRatings];

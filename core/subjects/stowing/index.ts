@@ -10,7 +10,7 @@ export { freeAfter, freeOn, laysOn, spotFor } from './pack.js';
 export type { Free, Spot } from './pack.js';
 export { clearAbout, freeNow, spotOn, spotsFor, trialAt, withPlaced, withSpot } from './placing.js';
 export type { Trial } from './placing.js';
-export { carriedLb, isPlaced, misplaced, onSurfaces, outerLb, reachIn, stowed } from './stowed.js';
+export { carriedLb, isPlaced, misplaced, placed, onSurfaces, outerLb, reachIn, stowed } from './stowed.js';
 export type { Load, Misplaced, Placed, Stowed } from './stowed.js';
 
 /** Every tool in its place: what lies on which shelf, tray and board, and what it asks of that place. */

@@ -22,7 +22,7 @@ import {
   within,
 } from '../../units/index.js';
 import { andMore, saidWhere } from './fit-checks.js';
-import { isPlaced, onSurfaces, reachIn, stowed } from './stowed.js';
+import { onSurfaces, placed, reachIn, stowed } from './stowed.js';
 import type { Placed, Stowed } from './stowed.js';
 
 export const limits = {
@@ -35,11 +35,10 @@ const needs = ({ part }: Stowed, need: Need): boolean => part.needs?.includes(ne
 const BASIS = 'House rule, by what the list says of each piece';
 
 /** Heavy pieces, the highest first. */
-export const heavyHigh = reading('stowing', [stowed, limitOf('heavyLb')], (all, from) =>
+export const heavyHigh = reading('stowing', [placed, limitOf('heavyLb')], (all, from) =>
   from === null
     ? []
     : all
-        .filter(isPlaced)
         .filter(({ part }) => part.weightLb > from.value)
         .map((thing) => ({ thing, highIn: reachIn(thing) }))
         .sort((a, b) => b.highIn - a.highIn),
@@ -105,14 +104,13 @@ const clean = check(
   { id: 'cleanCab', title: 'Nothing dirty with the crew', steps: ['equipment', 'cab'] },
   [riding, dirtyInCab],
   (places, wrong) => {
-    if (!places.some(({ id, pieces }) => id === CAB && pieces.length > 0)) return null;
-    const [first] = wrong;
+    if (places.length === 0) return null;
     return noneOf(
       wrong.length,
       'fails',
       BASIS,
-      first
-        ? `${first.part.name} comes back dirty and rides in the cab.${andMore(wrong.length)}`
+      wrong.length > 0
+        ? `${counted(wrong.length, 'piece')} that ${wrong.length === 1 ? 'comes' : 'come'} back dirty ${wrong.length === 1 ? 'rides' : 'ride'} in the cab: ${listed(wrong.map(({ part }) => within(part.name)).slice(0, 3))}.`
         : 'Nothing that comes back dirty rides in the cab.',
     );
   },
@@ -152,14 +150,14 @@ const together = check(
       'fails',
       BASIS,
       first
-        ? `The set “${first.set}” is split: ${on('left')} on the driver’s side, ${on('right')} on the officer’s side.${andMore(split.length)}`
+        ? `${counted(split.length, 'set')} ${split.length === 1 ? 'is' : 'are'} split. “${first.set}”: ${on('left')} on the driver’s side, ${on('right')} on the officer’s side.`
         : 'Each set is on one side of the truck.',
     );
   },
 );
 
 /** Compartments in which more pieces are charged than there are places for, with what charges there. */
-export const unpowered = reading('stowing', [stowed, provisions], (all, has) =>
+export const unpowered = reading('stowing', [placed, provisions], (all, has) =>
   [
     ...groupsBy(
       all.filter((thing) => needs(thing, 'charged')),
@@ -176,7 +174,7 @@ export const unpowered = reading('stowing', [stowed, provisions], (all, has) =>
 const charged = check(
   'stowing',
   { id: 'charged', title: 'An outlet for each charged tool', steps: ['equipment', 'body'] },
-  [stowed, unpowered],
+  [placed, unpowered],
   (all, short) => {
     if (!all.some((thing) => needs(thing, 'charged'))) return null;
     const [first] = short;
@@ -193,16 +191,16 @@ const charged = check(
 );
 
 /** Cylinders that lie loose. */
-export const untubed = reading('stowing', [stowed], (all) =>
-  all.filter(isPlaced).filter(({ part, lying }) => part.tubed && lying.surface.tubes === null),
+export const untubed = reading('stowing', [placed], (all) =>
+  all.filter(({ part, lying }) => part.tubed && lying.surface.tubes === null),
 );
 
 const tubed = check(
   'stowing',
   { id: 'tubed', title: 'Cylinders in tubes', steps: ['equipment', 'body'] },
-  [stowed, untubed],
+  [placed, untubed],
   (all, loose) => {
-    if (!all.some(({ part, lying }) => part.tubed && lying)) return null;
+    if (!all.some(({ part }) => part.tubed)) return null;
     const count = loose.reduce((sum, { line }) => sum + line.count, 0);
     const [first] = loose;
     return noneOf(
@@ -241,9 +239,9 @@ export const hidden = reading('stowing', [onSurfaces], (all) =>
 const inFront = check(
   'stowing',
   { id: 'inFront', title: 'What every run needs in front', steps: ['equipment'] },
-  [stowed, hidden],
+  [placed, hidden],
   (all, wrong) => {
-    if (!all.some((thing) => isPlaced(thing) && thing.part.often === 'everyRun')) return null;
+    if (!all.some(({ part }) => part.often === 'everyRun')) return null;
     const [first] = wrong;
     return noneOf(
       wrong.length,
@@ -264,13 +262,14 @@ export function lacks(
 ): string | null {
   if (needs(thing, 'vented') && !has?.vented) return 'asks for a vented compartment';
   if (needs(thing, 'locked') && !has?.locked) return 'asks for a lock';
-  if (needs(thing, 'curbSide') && sideOf(thing) === 'left') return 'is wanted on the curb side';
+  if (needs(thing, 'curbSide') && sideOf(thing) === 'left')
+    return 'is wanted on the officer’s side, off the traffic';
   if (needs(thing, 'fromGround') && thing.lying && reachIn(thing) > highIn)
     return 'is lifted from the ground only';
   return null;
 }
 
-export const lacking = reading('stowing', [stowed, provisions, limitOf('heavyHighIn')], (all, has, most) =>
+export const lacking = reading('stowing', [placed, provisions, limitOf('heavyHighIn')], (all, has, most) =>
   all.flatMap((thing) => {
     const why = lacks(thing, has[thing.compartment.id], most?.value ?? Infinity);
     return why === null ? [] : [{ thing, why }];
@@ -280,7 +279,7 @@ export const lacking = reading('stowing', [stowed, provisions, limitOf('heavyHig
 const asked = check(
   'stowing',
   { id: 'asked', title: 'Each piece has what it asks for', steps: ['equipment', 'body'] },
-  [stowed, lacking],
+  [placed, lacking],
   (all, short) => {
     if (all.length === 0) return null;
     const [first] = short;
@@ -329,10 +328,10 @@ export const growth = reading('stowing', [onSurfaces], (loads): Growth[] =>
 const grows = check(
   'stowing',
   { id: 'growthRoom', title: 'Room kept for growth', steps: ['equipment', 'body'] },
-  [limitOf('growthPct'), growth, stowed],
+  [limitOf('growthPct'), growth, placed],
   (least, all, things) => {
     const room = all.reduce((sum, { roomFt3 }) => sum + roomFt3, 0);
-    if (!least || room === 0 || !things.some(isPlaced)) return null;
+    if (!least || room === 0 || things.length === 0) return null;
     const free = all.reduce((sum, { freeFt3 }) => sum + freeFt3, 0);
     const most = all.reduce((a, b) => (b.freeFt3 > a.freeFt3 ? b : a));
     return heldTo(

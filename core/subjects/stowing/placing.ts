@@ -7,7 +7,7 @@ import { layOf, pieceAs, equipmentShelf, withEquipmentLine } from '../equipment/
 import type { EquipmentLine, Pose } from '../equipment/index.js';
 import { freeAfter, freeOn, laysOn, spotFor } from './pack.js';
 import type { Free, Spot } from './pack.js';
-import { isPlaced, misplacedAmong, onSurfaces, stowed } from './stowed.js';
+import { misplacedAmong, onSurfaces, placed } from './stowed.js';
 import type { Misplaced, Placed } from './stowed.js';
 
 /** A line with its piece, wherever it rides. */
@@ -159,8 +159,7 @@ export function trialAt(
   const lay = layOf(part, line.count, surface, pose, line.rows);
   const size = plateSize(surface);
   const others = evaluation
-    .read(stowed)
-    .filter(isPlaced)
+    .read(placed)
     .filter((one) => one.line.id !== lineId && one.lying.surface.id === surface.id);
   const boxes = others.map(({ lying }) => onFace(surface, lying.box));
   const at = {
@@ -178,7 +177,7 @@ export function trialAt(
     fixed: true,
     ...(line.rows ? { rows: line.rows } : {}),
   });
-  const all = evaluation.with(build).read(stowed).filter(isPlaced);
+  const all = evaluation.with(build).read(placed);
   const thing = all.find((one) => one.line.id === lineId);
   const among = all.filter((one) => one.lying.surface.id === surface.id && one.line.id !== lineId);
   // The piece in the hand comes last: what is wrong is told of it and not of what lay there before.

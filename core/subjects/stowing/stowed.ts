@@ -33,9 +33,12 @@ export const stowed = reading('stowing', [stowedByPlace], (all): Stowed[] => all
 export type Placed = Stowed & { lying: Lying };
 export const isPlaced = (one: Stowed): one is Placed => one.lying !== null;
 
+/** All that has. */
+export const placed = reading('stowing', [stowed], (all): Placed[] => all.filter(isPlaced));
+
 /** What lies on each surface, by the surface's id; a surface with nothing on it has an empty list. */
-export const onSurfaces = reading('stowing', [surfaces, stowed], (all, things) => {
-  const by = groupsBy(things.filter(isPlaced), ({ lying }) => lying.surface.id);
+export const onSurfaces = reading('stowing', [surfaces, placed], (all, things) => {
+  const by = groupsBy(things, ({ lying }) => lying.surface.id);
   return all.map((surface) => ({ surface, things: by.get(surface.id) ?? [] }));
 });
 export interface Load {
@@ -101,10 +104,8 @@ export function misplacedAmong(things: readonly Placed[]): Misplaced[] {
   });
 }
 
-export const misplaced = reading('stowing', [stowed], (things): Misplaced[] =>
-  [...groupsBy(things.filter(isPlaced), ({ compartment }) => compartment.id).values()].flatMap(
-    misplacedAmong,
-  ),
+export const misplaced = reading('stowing', [placed], (things): Misplaced[] =>
+  [...groupsBy(things, ({ compartment }) => compartment.id).values()].flatMap(misplacedAmong),
 );
 
 /** How high over the ground hands take a piece: its middle, where its tray comes down lower by that; in. */
