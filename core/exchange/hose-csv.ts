@@ -9,36 +9,94 @@ import {
   withSections,
 } from '../subjects/hose/index.js';
 import type { HoseSection } from '../subjects/hose/index.js';
-import { fromSystem, inUnits, shownIn, toSystem } from '../units/index.js';
+import { inUnits } from '../units/index.js';
 import type { UnitSystem } from '../units/index.js';
-import { csvOf, csvRows } from './csv.js';
+import { linesCsv, named, plainNames, readLines } from './lines-csv.js';
+import type { CsvColumn } from './lines-csv.js';
 
-/** Heads of the columns; a length has its unit behind it. */
-const HEADS = ['number', 'hose', 'length', 'couplings', 'made in', 'tested on', 'result', 'lies in'] as const;
-type Head = (typeof HEADS)[number];
+/** The most sections that a list holds. */
+const MOST = 400;
 
-const headIn = (head: Head, system: UnitSystem): string =>
-  head === 'length' ? `length (${shownIn(system, 'ft').unit})` : head;
+/** The columns of a list of hose. */
+function columnsFor(build: Build, system: UnitSystem): CsvColumn<HoseSection>[] {
+  const said = <T extends string>(all: Iterable<readonly [T, string]>) =>
+    plainNames([...all].map(([id, name]) => [id, inUnits(name, system)] as const));
+  const stock = hoseShelf.in(build);
+  const hoses = said(stock.all().map(({ id, name }) => [id, name] as const));
+  const names = loadNames(build);
+  const loads = said(names);
+  const couplings = said(Object.entries(couplingKinds) as ['threaded' | 'quarterTurn', string][]);
+  return [
+    {
+      head: 'number',
+      out: ({ mark }) => mark,
+      into: (cell, _, wrong) => {
+        if (cell.length > SECTION_FIELDS.mark.most) wrong(`${SECTION_FIELDS.mark.most} characters at most`);
+        return { mark: cell };
+      },
+    },
+    {
+      head: 'hose',
+      must: 'the name of a hose in the catalog',
+      out: ({ partId }) => inUnits(stock.find(partId)?.name ?? partId, system),
+      into: (cell, _, wrong) => ({ partId: named(cell, hoses, wrong, 'the name of a hose in the catalog')! }),
+    },
+    {
+      head: 'length',
+      unit: 'ft',
+      must: `a number from ${SECTION_FIELDS.lengthFt.min} to ${SECTION_FIELDS.lengthFt.max} ft`,
+      out: ({ lengthFt }) => lengthFt,
+      into: (_, lengthFt, wrong) => {
+        const { min, max } = SECTION_FIELDS.lengthFt;
+        if (amountProblem(SECTION_FIELDS.lengthFt, lengthFt)) wrong(`a number from ${min} to ${max} ft`);
+        return { lengthFt };
+      },
+    },
+    {
+      head: 'couplings',
+      out: (section) => (section.couplings ? couplingKinds[section.couplings].toLowerCase() : ''),
+      into: (cell, _, wrong) => ({ couplings: named(cell, couplings, wrong, 'threaded or quarter-turn')! }),
+    },
+    {
+      head: 'made in',
+      out: ({ madeIn }) => madeIn,
+      into: (_, madeIn, wrong) => {
+        if (amountProblem(SECTION_FIELDS.madeIn, madeIn)) wrong('a year from 1950 to 2100');
+        return { madeIn };
+      },
+    },
+    {
+      head: 'tested on',
+      out: ({ testedOn }) => testedOn,
+      into: (cell, _, wrong) => {
+        if (!isoDate(cell)) wrong('a day as year-month-day, such as 2026-04-30');
+        return { testedOn: cell };
+      },
+    },
+    {
+      head: 'result',
+      out: ({ result }) => result,
+      into: (cell, _, wrong) => {
+        const results = plainNames([
+          ['passed', 'passed'],
+          ['failed', 'failed'],
+        ] as const);
+        return { result: named(cell, results, wrong, 'passed or failed')! };
+      },
+    },
+    {
+      head: 'lies in',
+      out: ({ loadId }) => (loadId ? names.get(loadId) : ''),
+      into: (cell, _, wrong) => ({
+        loadId: named(cell, loads, wrong, `a load of this truck: ${[...names.values()].join(', ')}`)!,
+      }),
+    },
+  ];
+}
 
 /** The sections of hose as CSV in a person's units, a header row first. */
-export function hoseCsv(build: Build, system: UnitSystem): string {
-  const names = loadNames(build);
-  const stock = hoseShelf.in(build);
-  const rows = (build.hose.sections ?? []).map((section) => [
-    section.mark ?? '',
-    inUnits(stock.find(section.partId)?.name ?? section.partId, system),
-    Number(toSystem(system, 'ft', section.lengthFt).toPrecision(12)),
-    section.couplings ? couplingKinds[section.couplings].toLowerCase() : '',
-    section.madeIn ?? '',
-    section.testedOn ?? '',
-    section.result ?? '',
-    section.loadId ? (names.get(section.loadId) ?? '') : '',
-  ]);
-  return csvOf(
-    HEADS.map((head) => headIn(head, system)),
-    rows,
-  );
-}
+export const hoseCsv = (build: Build, system: UnitSystem): string =>
+  linesCsv(columnsFor(build, system), build.hose.sections ?? [], system);
 
 /** What reading a list would do; with problems nothing is taken. */
 export interface HoseReading {
@@ -47,87 +105,11 @@ export interface HoseReading {
   problems: string[];
 }
 
-const plain = (text: string): string => text.trim().toLowerCase().replace(/\s+/g, ' ');
-
 /** Sections of hose from CSV, in place of those that are listed. Nothing is taken where a line is wrong. */
 export function readHoseCsv(build: Build, text: string, system: UnitSystem): HoseReading {
-  const [heads = [], ...rows] = csvRows(text);
-  const refused = (...problems: string[]): HoseReading => ({ build, sections: 0, problems });
-  const at = (head: Head) => heads.findIndex((cell) => plain(cell).replace(/\s*[([].*$/, '') === head);
-  const unit = /[([](.*?)[)\]]/.exec(heads[at('length')] ?? '')?.[1]?.trim();
-  const missing = (['hose', 'length'] as const).filter((head) => at(head) < 0);
-  if (missing.length > 0)
-    return refused(
-      `The header row must name the columns ${missing.join(' and ')}; all columns are ${HEADS.map((head) => headIn(head, system)).join(', ')}.`,
-    );
-  if (unit !== undefined && unit !== shownIn(system, 'ft').unit)
-    return refused(`length is in ${unit}; lengths here are in ${shownIn(system, 'ft').unit}.`);
-  const named = <T extends string>(all: Iterable<readonly [T, string]>) =>
-    new Map([...all].map(([id, name]) => [plain(inUnits(name, system)), id]));
-  const hoses = named(
-    hoseShelf
-      .in(build)
-      .all()
-      .map(({ id, name }) => [id, name] as const),
-  );
-  const loads = named(loadNames(build));
-  const kinds = named(Object.entries(couplingKinds) as ['threaded' | 'quarterTurn', string][]);
-  const problems: string[] = [];
-  const sections = rows.map((row, i): HoseSection => {
-    const line = i + 2;
-    const cell = (head: Head) => (at(head) < 0 ? '' : (row[at(head)] ?? '').trim());
-    const wrong = (head: Head, right: string) => {
-      problems.push(`Line ${line}: ${head} must be ${right} (was "${cell(head)}").`);
-    };
-    const pick = <T>(head: Head, from: Map<string, T>, right: string): T | undefined => {
-      if (cell(head) === '') return undefined;
-      const found = from.get(plain(cell(head)));
-      if (found === undefined) wrong(head, right);
-      return found;
-    };
-    const lengthFt = fromSystem(system, 'ft', Number(cell('length') || NaN));
-    const bad = amountProblem(SECTION_FIELDS.lengthFt, lengthFt);
-    if (bad)
-      wrong('length', `a number from ${SECTION_FIELDS.lengthFt.min} to ${SECTION_FIELDS.lengthFt.max} ft`);
-    const partId = pick('hose', hoses, 'the name of a hose in the catalog');
-    if (cell('hose') === '') wrong('hose', 'the name of a hose in the catalog');
-    const madeIn = cell('made in') === '' ? undefined : Number(cell('made in'));
-    if (madeIn !== undefined && !(Number.isInteger(madeIn) && madeIn >= 1950 && madeIn <= 2100))
-      wrong('made in', 'a year from 1950 to 2100');
-    const testedOn = cell('tested on') || undefined;
-    if (testedOn !== undefined && !isoDate(testedOn))
-      wrong('tested on', 'a day as year-month-day, such as 2026-04-30');
-    const result = pick(
-      'result',
-      new Map([
-        ['passed', 'passed'],
-        ['failed', 'failed'],
-      ] as const),
-      'passed or failed',
-    );
-    const couplings = pick('couplings', kinds, 'threaded or quarter-turn');
-    const loadId = pick(
-      'lies in',
-      loads,
-      `a load of this truck: ${[...loadNames(build).values()].join(', ')}`,
-    );
-    const mark = cell('number') || undefined;
-    if (mark && mark.length > SECTION_FIELDS.mark.most)
-      wrong('number', `${SECTION_FIELDS.mark.most} characters at most`);
-    return {
-      id: freshId(),
-      partId: partId ?? '',
-      lengthFt,
-      ...(mark ? { mark } : {}),
-      ...(couplings ? { couplings } : {}),
-      ...(madeIn === undefined ? {} : { madeIn }),
-      ...(testedOn ? { testedOn } : {}),
-      ...(result ? { result } : {}),
-      ...(loadId ? { loadId } : {}),
-    };
-  });
-  if (sections.length > 400) problems.push('A list holds 400 sections at most.');
-  return problems.length > 0
-    ? refused(...problems)
-    : { build: withSections(build, sections), sections: sections.length, problems: [] };
+  const { lines, problems } = readLines(columnsFor(build, system), text, system);
+  if (lines.length > MOST) problems.push(`A list holds ${MOST} sections at most.`);
+  if (problems.length > 0) return { build, sections: 0, problems };
+  const sections = lines.map((line) => ({ ...line, id: freshId() }) as HoseSection);
+  return { build: withSections(build, sections), sections: sections.length, problems: [] };
 }

@@ -7,8 +7,8 @@ export interface CsvColumn<T> {
   head: string;
   /** Its figures are in a person's unit, which stands behind its head. */
   unit?: Quantity;
-  /** A list without this column is refused, and a line without this cell. */
-  must?: true;
+  /** What would be right, where a list without this column and a line without this cell are refused. */
+  must?: string;
   out: (of: T) => string | number | undefined;
   /** What a cell that is not empty says; `wrong` tells what would be right. Figures come in our unit. */
   into: (cell: string, figure: number, wrong: (right: string) => void) => Partial<T>;
@@ -18,19 +18,29 @@ const headOf = <T>({ head, unit }: CsvColumn<T>, system: UnitSystem): string =>
   unit ? `${head} (${shownIn(system, unit).unit})` : head;
 
 /** Lines as CSV in a person's units, a header row first. */
-export const linesCsv = <T>(columns: readonly CsvColumn<T>[], lines: readonly T[], system: UnitSystem): string =>
+export const linesCsv = <T>(
+  columns: readonly CsvColumn<T>[],
+  lines: readonly T[],
+  system: UnitSystem,
+): string =>
   csvOf(
     columns.map((column) => headOf(column, system)),
     lines.map((line) =>
       columns.map(({ unit, out }) => {
         const value = out(line) ?? '';
-        return unit && typeof value === 'number' ? Number(toSystem(system, unit, value).toPrecision(12)) : value;
+        return unit && typeof value === 'number'
+          ? Number(toSystem(system, unit, value).toPrecision(12))
+          : value;
       }),
     ),
   );
 
 /** A text as it is compared: without its case, its ends and doubled blanks. */
 export const plainText = (text: string): string => text.trim().toLowerCase().replace(/\s+/g, ' ');
+
+/** Ids by what they are called, in whatever case and spacing a list has it. */
+export const plainNames = <V extends string>(all: readonly (readonly [V, string])[]): Map<string, V> =>
+  new Map(all.map(([id, name]) => [plainText(name), id] as const));
 
 /** One of some things by what it is called. @returns undefined, and what would be right is told, where none is. */
 export function named<V>(
@@ -57,7 +67,9 @@ export function readLines<T>(
       heads.findIndex((cell) => plainText(cell).replace(/\s*[([].*$/, '') === column.head),
     ]),
   );
-  const missing = columns.filter(({ head, must }) => must && at.get(head)! < 0).map(({ head }) => head);
+  const missing = columns
+    .filter(({ head, must }) => must !== undefined && at.get(head)! < 0)
+    .map(({ head }) => head);
   if (missing.length > 0)
     return {
       lines: [],
@@ -69,7 +81,7 @@ export function readLines<T>(
     const said = /[([](.*?)[)\]]/.exec(heads[at.get(head)!] ?? '')?.[1]?.trim();
     const ours = unit && shownIn(system, unit).unit;
     return said !== undefined && ours !== undefined && said !== ours
-      ? [`${head} is in ${said}; here it is in ${ours}.`]
+      ? [`${head} is in ${said}; ${head}s here are in ${ours}.`]
       : [];
   });
   if (otherUnit.length > 0) return { lines: [], problems: otherUnit };
@@ -81,7 +93,7 @@ export function readLines<T>(
         problems.push(`Line ${i + 2}: ${head} must be ${right} (was "${cell}").`);
       };
       if (cell === '') {
-        if (must) wrong('there');
+        if (must !== undefined) wrong(must);
         return {};
       }
       const figure = unit ? fromSystem(system, unit, Number(cell)) : Number(cell);

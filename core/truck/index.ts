@@ -8,7 +8,7 @@ export { JOUNCE_IN, ROOF_RISES_AT, solidsOf } from './solids.js';
 export type { Solid } from './solids.js';
 export { envelope, envelopeOf, TOPS } from './envelope.js';
 export type { Envelope } from './envelope.js';
-export { doorway, insideOf, insideSize, onTruck } from './inside.js';
+export { doorway, insideOf, insideSize, middleOfCompartments, onTruck } from './inside.js';
 export type { Inside } from './inside.js';
 export { addItem, massOf, NOTHING, plus, sum } from './mass.js';
 export type { Item, Mass } from './mass.js';

@@ -50,3 +50,14 @@ export function doorway(of: Compartment): { x0: number; x1: number; top: number 
   const guide = Math.max(0, (xIn - of.openingIn.wide) / 2);
   return { x0: guide, x1: xIn - guide, top: of.side === 'top' ? zIn : Math.min(zIn, of.openingIn.high) };
 }
+
+/** The middle of all compartments, each by its room; null where there are none. */
+export function middleOfCompartments(
+  all: readonly Pick<Compartment, 'volumeFt3' | 'center'>[],
+): Point | null {
+  const volume = all.reduce((sum, { volumeFt3 }) => sum + volumeFt3, 0);
+  if (volume === 0) return null;
+  const mean = (key: keyof Point) =>
+    all.reduce((sum, { volumeFt3, center }) => sum + volumeFt3 * center[key], 0) / volume;
+  return { xIn: mean('xIn'), yIn: mean('yIn'), zIn: mean('zIn') };
+}

@@ -44,11 +44,14 @@ export const equipmentShelf = new Shelf<Equipment>({
 /** In the cab with the crew; and in the way in which the ladders ride. Other ways are places by their own ids. */
 export const CAB = 'cab';
 export const WAY = 'way';
+/** Nowhere yet: it is weighed in the middle of all compartments until it has a place. */
+export const YET = 'yet';
 
 /** A place as a head or an answer. */
 export const placeTitle = (id: string, build: Build): string => {
   if (id === CAB) return 'Cab';
   if (id === WAY) return 'With the ladders';
+  if (id === YET) return 'No place yet';
   const isWay = mountShelf.in(build).find(id) !== undefined;
   return isWay ? mountShelf.in(build).part(id).name : `Compartment ${placeName(id, build)}`;
 };
@@ -75,12 +78,14 @@ export const placesFor = (build: Build, compartmentIds: readonly string[]): stri
     .suiting(build.type)
     .map(({ id }) => id),
   CAB,
+  YET,
 ];
 
 /** What a place is called: a compartment by its name in this build, a way by that of its part. */
 export function placeName(id: string, build: Build): string {
   if (id === CAB) return 'the cab';
   if (id === WAY) return 'the way of the ladders';
+  if (id === YET) return 'no place yet';
   const way = isListed(id, build) ? undefined : mountShelf.in(build).find(id);
   return way ? within(way.name) : compartmentName(id, build);
 }
@@ -222,7 +227,7 @@ export const withEquipmentLine = (build: Build, id: string, change: LineChange |
     ),
   );
 
-const OF_ANY_BODY: readonly string[] = [CAB, WAY, ...FAMILY_PLACES.map(({ id }) => id)];
+const OF_ANY_BODY: readonly string[] = [CAB, WAY, YET, ...FAMILY_PLACES.map(({ id }) => id)];
 
 /** The places that a line may name: those of any body's family, every way, and those of this body's own. */
 const placesKnown = (build: Build): Set<string> =>

@@ -31,6 +31,7 @@ export {
   placeTitle,
   usualPlaceOf,
   WAY,
+  YET,
   withEquipment,
   withEquipmentLine,
   withPieces,
@@ -45,6 +46,8 @@ export { allowanceLeftLb, lyingIn, pieceUpIn, riding } from './place.js';
 export type { Piece, Riding } from './place.js';
 export { layOf } from './lying.js';
 export type { Lay, Lying } from './lying.js';
+export { missingOf, withListOf, withMissing } from './starters.js';
+export type { Missing } from './starters.js';
 export { POSE_NAMES, POSES, posed, posesOf } from './pose.js';
 export type { Pose } from './pose.js';
 export { NEED_NAMES, NEEDS, OFTEN, OFTEN_NAMES } from './traits.js';

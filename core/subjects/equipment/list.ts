@@ -1,7 +1,7 @@
 import type { Build } from '../../build/index.js';
 import { fromBuild, groupsBy, reading } from '../../kernel/index.js';
 import { components } from '../../truck/index.js';
-import { CAB, equipmentShelf, pieceAs, WAY } from './block.js';
+import { CAB, equipmentShelf, pieceAs, WAY, YET } from './block.js';
 import type { EquipmentLine } from './block.js';
 import type { EquipmentGroup } from './parts.js';
 
@@ -62,7 +62,7 @@ export const sectionOf = (id: string, rows: EquipmentRow[]): EquipmentSection =>
 export function inSections(rows: readonly EquipmentRow[], order: EquipmentOrder): EquipmentSection[] {
   const by = groupsBy(rows, (row) => (order === 'group' ? row.group : row.line.compartmentId));
   const sections = [...by].map(([id, of]) => sectionOf(id, of));
-  const last = (id: string) => [WAY, CAB].indexOf(id) + 1;
+  const last = (id: string) => [WAY, CAB, YET].indexOf(id) + 1;
   return order === 'group'
     ? sections
     : sections.sort((a, b) => last(a.id) - last(b.id) || a.id.localeCompare(b.id, 'en'));

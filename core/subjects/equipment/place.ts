@@ -12,13 +12,20 @@ import {
   settling,
 } from '../../kernel/index.js';
 import type { Box, Component, Point } from '../../kernel/index.js';
-import { compartments, components, longPieces, onTruck, surfaces } from '../../truck/index.js';
+import {
+  compartments,
+  components,
+  longPieces,
+  middleOfCompartments,
+  onTruck,
+  surfaces,
+} from '../../truck/index.js';
 import type { Compartment, LongPiece, Surface } from '../../truck/index.js';
 import { nearestCompartment } from '../body/index.js';
 import { chosenChassis } from '../chassis/index.js';
 import { ladderWays, mountShelf, restsIn } from '../ladders/index.js';
 import type { MountedWay } from '../ladders/index.js';
-import { CAB, equipmentShelf, pieceAs, WAY } from './block.js';
+import { CAB, equipmentShelf, pieceAs, WAY, YET } from './block.js';
 import type { EquipmentLine } from './block.js';
 import { lyingOn } from './lying.js';
 import type { Lying } from './lying.js';
@@ -102,10 +109,12 @@ const boxesIn = ({ laid }: MountedWay, { about }: Piece): Box[] =>
 export const riding = settling(
   'equipment',
   [byPlace, compartments, surfaces, ladderWays, fromBuild(({ ladders }) => ladders.mountId), chosenChassis],
-  (places, all, carriers, ways, mountId, { chassis: { cab } }): Riding[] =>
-    places.map(({ asked, pieces }) => {
+  (places, all, carriers, ways, mountId, { chassis: { cab } }): Riding[] => {
+    const middle = middleOfCompartments(all);
+    return places.map(({ asked, pieces }) => {
       const inCab = { id: CAB, center: { xIn: cab.backIn - IN_CAB_IN, yIn: 0, zIn: cab.seatZIn } };
       if (asked === CAB) return { asked, pieces, ...inCab };
+      if (asked === YET) return { asked, pieces, id: YET, center: middle ?? inCab.center };
       const way = ways.find(({ mount }) => mount.id === (asked === WAY ? mountId : asked));
       if (way) return { asked, pieces, id: asked, center: middleOf(way.box), way };
       const compartment = nearestCompartment(asked, all);
@@ -113,7 +122,8 @@ export const riding = settling(
       const { id, center } = compartment;
       const mine = carriers.filter(({ compartmentId }) => compartmentId === id);
       return { asked, pieces, id, center, compartment, surfaces: mine };
-    }),
+    });
+  },
 );
 
 /** Where a piece has its place on a surface; nothing where it lies somewhere in its compartment. */

@@ -1,7 +1,15 @@
 import { boxAt, component, fromBuild, madeOf, reading } from '../../kernel/index.js';
 import type { PlainKind, Point } from '../../kernel/index.js';
-import { beds, bodyPlace, cabPlace, compartments, pumpHouse, turntable } from '../../truck/index.js';
-import type { BodyPlace, Compartment, PumpHouse } from '../../truck/index.js';
+import {
+  beds,
+  bodyPlace,
+  cabPlace,
+  compartments,
+  middleOfCompartments,
+  pumpHouse,
+  turntable,
+} from '../../truck/index.js';
+import type { BodyPlace, PumpHouse } from '../../truck/index.js';
 import { within } from '../../units/index.js';
 import { chosenChassis } from '../chassis/index.js';
 import { fittingShelf } from './block.js';
@@ -131,15 +139,6 @@ function standsAt(
   }
 }
 
-/** The middle of all compartments, each by its room; null where there are none. */
-function middleOf(places: readonly Compartment[]): Around['inCompartmentsIn'] | null {
-  const volume = places.reduce((sum, { volumeFt3 }) => sum + volumeFt3, 0);
-  if (volume === 0) return null;
-  const mean = (key: 'xIn' | 'yIn' | 'zIn') =>
-    places.reduce((sum, { volumeFt3, center }) => sum + volumeFt3 * center[key], 0) / volume;
-  return { xIn: mean('xIn'), yIn: mean('yIn'), zIn: mean('zIn') };
-}
-
 /** The fittings with where each stands, in. */
 export const fittingsPlaced = reading(
   'fittings',
@@ -155,7 +154,7 @@ export const fittingsPlaced = reading(
       bedTopIn: Math.max(body.topIn, ...main.filter(() => !device).map((bed) => bed.floorIn + bed.depthIn)),
       bedMiddleIn:
         main.length > 0 ? main.reduce((sum, bed) => sum + (bed.x0 + bed.x1) / 2, 0) / main.length : middle,
-      inCompartmentsIn: middleOf(places) ?? { xIn: middle, yIn: 0, zIn: body.deckIn },
+      inCompartmentsIn: middleOfCompartments(places) ?? { xIn: middle, yIn: 0, zIn: body.deckIn },
     };
     return all.map(({ line, part }) => {
       const at = line.at ?? part.place;

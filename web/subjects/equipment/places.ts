@@ -1,6 +1,6 @@
 import type { Build } from '#core/build';
 import type { Evaluation } from '#core/kernel';
-import { CAB, placeName, placesFor, WAY } from '#core/subjects/equipment';
+import { CAB, placeName, placesFor, WAY, YET } from '#core/subjects/equipment';
 import { mountShelf } from '#core/subjects/ladders';
 import { compartments } from '#core/truck';
 
@@ -17,4 +17,6 @@ export const placeLabel = (id: string, build: Build): string =>
     ? 'cab'
     : id === WAY
       ? 'ladders'
-      : (mountShelf.in(build).find(id)?.short ?? placeName(id, build));
+      : id === YET
+        ? 'none yet'
+        : (mountShelf.in(build).find(id)?.short ?? placeName(id, build));
