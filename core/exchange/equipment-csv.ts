@@ -242,7 +242,7 @@ function lineOf(listed: Partial<Listed>, build: Build): EquipmentLine {
     : undefined;
   const known = clean({ weightLb, ...size });
   const differs = Object.fromEntries(
-    Object.entries(known).filter(([key, value]) => own || part[key as 'weightLb'] !== value),
+    Object.entries(known).filter(([key, value]) => own || !isAlike(part[key as 'weightLb'], value as number)),
   );
   const { group, often, needs, assumed, ...others } = rest;
   return {
