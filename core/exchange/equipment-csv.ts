@@ -11,12 +11,13 @@ import {
   pieceAs,
   placesFor,
   placeTitle,
+  withEquipmentLine,
   YET,
 } from '../subjects/equipment/index.js';
-import type { EquipmentLine, Need } from '../subjects/equipment/index.js';
+import type { EquipmentLine, LineChange, Need } from '../subjects/equipment/index.js';
 import { IN3_PER_FT3, inUnits, shownIn, toSystem } from '../units/index.js';
 import type { Quantity, UnitSystem } from '../units/index.js';
-import { linesCsv, named, plainNames, plainText, readLines } from './lines-csv.js';
+import { cellOf, headOf, linesCsv, named, plainNames, plainText, readCell, readLines } from './lines-csv.js';
 import type { CsvColumn } from './lines-csv.js';
 
 /** A line of the list as it is written: with the figures that hold for its piece, from catalog or department. */
@@ -176,30 +177,106 @@ function columnsFor(build: Build, system: UnitSystem): CsvColumn<Listed>[] {
   ];
 }
 
-/** The list of equipment as CSV in a person's units: every piece with its size, weight and place. */
-export function equipmentCsv(build: Build, system: UnitSystem): string {
+/** Each line with the figures that hold for its piece. */
+function listedIn(build: Build): Listed[] {
   const stock = equipmentShelf.in(build);
-  return linesCsv(
-    columnsFor(build, system),
-    build.equipment.lines.map((line): Listed => {
-      const { weightLb, lengthIn, widthIn, heightIn, group, often, needs } = pieceAs(
-        stock.part(line.partId),
-        line,
-      );
-      return {
-        ...line,
-        weightLb,
-        lengthIn,
-        widthIn,
-        heightIn,
-        group,
-        often: often ?? 'yearly',
-        ...(needs ? { needs: [...needs] } : {}),
-      };
-    }),
-    system,
-  );
+  return build.equipment.lines.map((line): Listed => {
+    const part = pieceAs(stock.part(line.partId), line);
+    const { weightLb, lengthIn, widthIn, heightIn, group, often = 'yearly', needs } = part;
+    return {
+      ...line,
+      ...{ weightLb, lengthIn, widthIn, heightIn, group, often },
+      ...(needs ? { needs: [...needs] } : {}),
+    };
+  });
 }
+
+/** The list of equipment as CSV in a person's units: every piece with its size, weight and place. */
+export const equipmentCsv = (build: Build, system: UnitSystem): string =>
+  linesCsv(columnsFor(build, system), listedIn(build), system);
+
+/** The list of equipment as a sheet that is written in: its heads, and each line's cells. */
+export interface EquipmentSheet {
+  heads: string[];
+  rows: { id: string; cells: string[] }[];
+}
+
+export function equipmentSheet(build: Build, system: UnitSystem): EquipmentSheet {
+  const columns = columnsFor(build, system);
+  const listed = listedIn(build);
+  return {
+    heads: columns.map((column) => headOf(column, system)),
+    rows: build.equipment.lines.map(({ id }, i) => ({
+      id,
+      cells: columns.map((column) => {
+        const value = cellOf(column, listed[i]!, system);
+        return typeof value === 'number' ? String(Number(value.toPrecision(5))) : value;
+      }),
+    })),
+  };
+}
+
+/** What is no longer a guess once somebody has said it. */
+function stillAssumed(assumed: EquipmentLine['assumed'], said: Partial<Listed>): EquipmentLine['assumed'] {
+  const [size, weight] = ['lengthIn' in said || 'widthIn' in said || 'heightIn' in said, 'weightLb' in said];
+  if (assumed === 'both') return size && weight ? undefined : size ? 'weight' : weight ? 'size' : 'both';
+  return (assumed === 'size' && size) || (assumed === 'weight' && weight) ? undefined : assumed;
+}
+
+/**
+ * One cell of the sheet written, in a person's units; an empty one is as the catalog has it again. A line that is not
+ * there is a new one, which begins with the name of its piece. @returns the build, or what would be right.
+ */
+export function writeEquipmentCell(
+  build: Build,
+  lineId: string | null,
+  at: number,
+  text: string,
+  system: UnitSystem,
+): { build: Build; lineId: string } | { problem: string } {
+  const column = columnsFor(build, system)[at]!;
+  const cell = text.trim();
+  const before = build.equipment.lines.find(({ id }) => id === lineId);
+  if (cell === '' && (column.must !== undefined || column.head === 'count' || column.head === 'rides in'))
+    return { problem: `${column.head} must be ${column.must ?? 'there'}` };
+  const { said, rights } = cell === '' ? { said: {}, rights: [] } : readCell(column, cell, system);
+  if (rights.length > 0) return { problem: `${column.head} must be ${rights[0]} (was "${cell}")` };
+  if (!before) {
+    if (column.head !== 'piece') return { problem: 'a new line begins with the name of its piece' };
+    const line = lineOf(said, build);
+    return { build: withLinesOf(build, [...build.equipment.lines, line]), lineId: line.id };
+  }
+  const cleared = cell === '' ? Object.fromEntries(KEYS[column.head]!.map((key) => [key, undefined])) : {};
+  const renamed = column.head === 'piece' ? { name: undefined } : {};
+  const change = {
+    ...cleared,
+    ...renamed,
+    ...('name' in said ? { name: said.name } : said),
+    ...('assumed' in said ? {} : { assumed: stillAssumed(before.assumed, said) }),
+  };
+  return { build: withEquipmentLine(build, before.id, change as LineChange), lineId: before.id };
+}
+
+/** The fields of a line that stand in a column. */
+const KEYS: Readonly<Record<string, (keyof EquipmentLine)[]>> = {
+  weight: ['weightLb'],
+  length: ['lengthIn'],
+  width: ['widthIn'],
+  height: ['heightIn'],
+  discipline: ['group'],
+  used: ['often'],
+  needs: ['needs'],
+  'supplied by': ['supplied'],
+  'mounted by': ['mounted'],
+  set: ['set'],
+  later: ['later'],
+  assumed: ['assumed'],
+};
+
+const withLinesOf = (build: Build, lines: EquipmentLine[]): Build => ({
+  ...build,
+  equipment: { ...build.equipment, lines },
+});
 
 /** What reading a list would do; with problems nothing is taken. */
 export interface EquipmentReading {
@@ -281,7 +358,7 @@ export function readEquipmentCsv(
   if (problems.length > 0) return { build, lines: 0, pieces: 0, assumed: 0, problems };
   const lines = listed.map((one) => lineOf(one, build));
   return {
-    build: { ...build, equipment: { ...build.equipment, lines: [...before, ...lines] } },
+    build: withLinesOf(build, [...before, ...lines]),
     lines: lines.length,
     pieces: lines.reduce((sum, { count }) => sum + count, 0),
     assumed: lines.filter(({ assumed }) => assumed !== undefined).length,

@@ -14,7 +14,8 @@ export interface CsvColumn<T> {
   into: (cell: string, figure: number, wrong: (right: string) => void) => Partial<T>;
 }
 
-const headOf = <T>({ head, unit }: CsvColumn<T>, system: UnitSystem): string =>
+/** The head of a column with the unit of its figures. */
+export const headOf = <T>({ head, unit }: CsvColumn<T>, system: UnitSystem): string =>
   unit ? `${head} (${shownIn(system, unit).unit})` : head;
 
 /** Lines as CSV in a person's units, a header row first. */
@@ -25,15 +26,26 @@ export const linesCsv = <T>(
 ): string =>
   csvOf(
     columns.map((column) => headOf(column, system)),
-    lines.map((line) =>
-      columns.map(({ unit, out }) => {
-        const value = out(line) ?? '';
-        return unit && typeof value === 'number'
-          ? Number(toSystem(system, unit, value).toPrecision(12))
-          : value;
-      }),
-    ),
+    lines.map((line) => columns.map((column) => cellOf(column, line, system))),
   );
+
+/** What a line has in a column, its figures in a person's unit. */
+export function cellOf<T>({ unit, out }: CsvColumn<T>, line: T, system: UnitSystem): string | number {
+  const value = out(line) ?? '';
+  return unit && typeof value === 'number' ? Number(toSystem(system, unit, value).toPrecision(12)) : value;
+}
+
+/** What a cell that is not empty says of a line; with problems nothing is to be taken. */
+export function readCell<T>(
+  { unit, into }: CsvColumn<T>,
+  cell: string,
+  system: UnitSystem,
+): { said: Partial<T>; rights: string[] } {
+  const rights: string[] = [];
+  const figure = unit ? fromSystem(system, unit, Number(cell)) : Number(cell);
+  const said = into(cell, figure, (right) => rights.push(right));
+  return { said, rights };
+}
 
 /** A text as it is compared: without its case, its ends and doubled blanks. */
 export const plainText = (text: string): string => text.trim().toLowerCase().replace(/\s+/g, ' ');
@@ -87,17 +99,18 @@ export function readLines<T>(
   if (otherUnit.length > 0) return { lines: [], problems: otherUnit };
   const problems: string[] = [];
   const lines = rows.map((row, i) => {
-    const parts = columns.map(({ head, unit, must, into }): Partial<T> => {
+    const parts = columns.map((column): Partial<T> => {
+      const { head, must } = column;
       const cell = at.get(head)! < 0 ? '' : (row[at.get(head)!] ?? '').trim();
-      const wrong = (right: string) => {
+      const wrong = (right: string) =>
         problems.push(`Line ${i + 2}: ${head} must be ${right} (was "${cell}").`);
-      };
       if (cell === '') {
         if (must !== undefined) wrong(must);
         return {};
       }
-      const figure = unit ? fromSystem(system, unit, Number(cell)) : Number(cell);
-      return into(cell, figure, wrong);
+      const { said, rights } = readCell(column, cell, system);
+      rights.forEach(wrong);
+      return said;
     });
     return Object.assign({}, ...parts) as Partial<T>;
   });

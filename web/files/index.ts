@@ -1,5 +1,6 @@
 export { download, fileName } from './download';
 export { FilesMenu } from './FilesMenu';
+export { NotTaken } from './NotTaken';
 export { jsonOf, reasons } from './read';
 export { RefusedRows } from './RefusedRows';
 export { useFiles } from './useFiles';

@@ -25,7 +25,9 @@ import { pulling } from './pulling';
 import { rolling } from './rolling';
 import { rural } from './rural';
 import { service } from './service';
+import { shelving } from './shelving';
 import { station } from './station';
+import { stowing } from './stowing';
 import { streets } from './streets';
 import { weights } from './weights';
 
@@ -50,6 +52,8 @@ const FACES: Readonly<Record<string, Face>> = {
   operating,
   service,
   body,
+  shelving,
+  stowing,
   brief,
   station,
   streets,

@@ -44,7 +44,7 @@ export type { Equipment, EquipmentGroup } from './parts.js';
 export { MOVE } from './fit-checks.js';
 export { allowanceLeftLb, lyingIn, pieceUpIn, riding } from './place.js';
 export type { Piece, Riding } from './place.js';
-export { layOf } from './lying.js';
+export { layOf, usualPose } from './lying.js';
 export type { Lay, Lying } from './lying.js';
 export { missingOf, withListOf, withMissing } from './starters.js';
 export type { Missing } from './starters.js';

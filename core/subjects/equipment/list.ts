@@ -4,12 +4,14 @@ import { components } from '../../truck/index.js';
 import { CAB, equipmentShelf, pieceAs, WAY, YET } from './block.js';
 import type { EquipmentLine } from './block.js';
 import type { EquipmentGroup } from './parts.js';
+import type { Often } from './traits.js';
 
 /** A line of equipment as a list shows it. */
 export interface EquipmentRow {
   line: EquipmentLine;
   name: string;
   group: EquipmentGroup;
+  often: Often;
   /** What one of it weighs in the catalog, lb. */
   eachLb: number;
   /** What the line weighs on this truck, lb: the catalog's figure, or the one that a person wrote. */
@@ -25,12 +27,13 @@ export const equipmentRows = reading(
   (lines, stock, all): EquipmentRow[] => {
     const weighed = new Map(all.map((component) => [component.id, component]));
     return lines.map((line) => {
-      const { name, group, weightLb: eachLb } = pieceAs(stock.part(line.partId), line);
+      const { name, group, often = 'yearly', weightLb: eachLb } = pieceAs(stock.part(line.partId), line);
       const component = weighed.get(`equipment.${line.id}`);
       return {
         line,
         name,
         group,
+        often,
         eachLb,
         weightLb: component?.weightLb ?? eachLb * line.count,
         corrected: component?.catalogued !== undefined,

@@ -12,7 +12,7 @@ import { provisionsPlace, surfacesPlace } from './surfaces.js';
 export { FITTED_FIELDS, fittedShelf, withFitted, withFittedLine, withNewFitted } from './block.js';
 export type { FittedLine } from './block.js';
 export { fittedAsUsual, freePlace, withFittedIn } from './edits.js';
-export { openedBox } from './opened.js';
+export { openedBox, whenOut } from './opened.js';
 export type { Fitted, FittedKind } from './parts.js';
 export { areaFt2, fittedComponents, placedAll, placedIn } from './place.js';
 export type { Placed } from './place.js';

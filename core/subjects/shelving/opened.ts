@@ -6,19 +6,24 @@ import { placedAll } from './place.js';
 import type { Placed } from './place.js';
 import { outOf } from './surfaces.js';
 
-/** What a fitting takes when it is open, as the inside has it (formulas: surfaces); null where it stays in. */
-export function openedBox(placed: Placed): Inside | null {
+/** Where something of a fitting, or on it, is when the fitting is out (formulas: surfaces). */
+export function whenOut(placed: Placed, { x0, x1, y0, y1, z0, z1 }: Inside): Inside {
   const { line, part, takes } = placed;
-  const out = outOf(placed);
-  if (out === 0) return null;
-  const { x0, x1, y0, y1, z0, z1 } = takes;
-  if (part.kind === 'swingBoard') {
-    const thick = y1 - y0;
-    return line.hinge === 'rear'
-      ? boxOf(x1 - thick, x1, -out, 0, z0, z1)
-      : boxOf(x0, x0 + thick, -out, 0, z0, z1);
+  if (part.kind !== 'swingBoard') {
+    const [out, down] = [outOf(placed), part.downIn ?? 0];
+    return boxOf(x0, x1, y0 - out, y1 - out, z0 - down, z1 - down);
   }
-  return boxOf(x0, x1, y0 - out, y1 - out, z0 - (part.downIn ?? 0), z1);
+  // A quarter turn about its hinge: what was along the door stands out from it.
+  return line.hinge === 'rear'
+    ? boxOf(takes.x1 - (y1 - takes.y0), takes.x1 - (y0 - takes.y0), x0 - takes.x1, x1 - takes.x1, z0, z1)
+    : boxOf(takes.x0 + y0 - takes.y0, takes.x0 + y1 - takes.y0, takes.x0 - x1, takes.x0 - x0, z0, z1);
+}
+
+/** What a fitting takes when it is out, with the way that it tips; null where it stays in. */
+export function openedBox(placed: Placed): Inside | null {
+  if (outOf(placed) === 0) return null;
+  const out = whenOut(placed, placed.takes);
+  return { ...out, z1: placed.takes.z1 };
 }
 
 /** A fitting that is open, as a box of the truck. */

@@ -3,8 +3,8 @@ import type { Evaluation } from '../../kernel/index.js';
 import { boxOf } from '../../kernel/index.js';
 import { compartments, onFace, plateSize, surfaces } from '../../truck/index.js';
 import type { OnSurface, Surface } from '../../truck/index.js';
-import { layOf, pieceAs, equipmentShelf, withEquipmentLine } from '../equipment/index.js';
-import type { EquipmentLine, Pose } from '../equipment/index.js';
+import { equipmentShelf, layOf, pieceAs, posesOf, withEquipmentLine } from '../equipment/index.js';
+import type { EquipmentLine, Lay, Pose } from '../equipment/index.js';
 import { freeAfter, freeOn, laysOn, spotFor } from './pack.js';
 import type { Free, Spot } from './pack.js';
 import { misplacedAmong, onSurfaces, placed } from './stowed.js';
@@ -147,13 +147,14 @@ export function clearAbout(thing: Placed, others: readonly Placed[]): Trial['cle
   };
 }
 
-/** A line tried at a place of a surface by hand. */
+/** A line tried at a place of a surface by hand; a place that was typed is taken as it is. */
 export function trialAt(
   evaluation: Evaluation,
   lineId: string,
   surface: Surface,
   wanted: OnSurface,
   pose: Pose,
+  snaps = true,
 ): Trial {
   const { line, part } = lineIn(evaluation.build, lineId);
   const lay = layOf(part, line.count, surface, pose, line.rows);
@@ -162,7 +163,7 @@ export function trialAt(
     .read(placed)
     .filter((one) => one.line.id !== lineId && one.lying.surface.id === surface.id);
   const boxes = others.map(({ lying }) => onFace(surface, lying.box));
-  const at = {
+  const snapped = {
     alongIn: snapTo(wanted.alongIn, lay.all.alongIn, [
       0,
       size.alongIn,
@@ -170,6 +171,7 @@ export function trialAt(
     ]),
     inIn: snapTo(wanted.inIn, lay.all.inIn, [0, size.inIn, ...boxes.flatMap(({ y0, y1 }) => [y0, y1])]),
   };
+  const at = snaps ? snapped : wanted;
   const kept = { alongIn: Math.max(0, at.alongIn), inIn: Math.max(0, at.inIn) };
   const build = withPlaced(evaluation.build, lineId, surface, {
     at: kept,
@@ -190,4 +192,49 @@ export function trialAt(
     wrong,
     clear: thing ? clearAbout(thing, among) : { beforeIn: 0, afterIn: 0, behindIn: 0, overIn: 0 },
   };
+}
+
+/** How far a place is from another, in. */
+const away = (a: OnSurface, b: OnSurface): number =>
+  Math.abs(a.alongIn - b.alongIn) + Math.abs(a.inIn - b.inIn);
+
+/** The place within a free rectangle that is nearest to one that is wanted; null where something so large has none. */
+function nearestIn(free: Free, lay: Lay, wanted: OnSurface): OnSurface | null {
+  const { alongIn, inIn, offIn } = lay.all;
+  const [x1, y1] = [free.x1 - alongIn, free.y1 - inIn];
+  if (x1 < free.x0 - HAIR_IN || y1 < free.y0 - HAIR_IN || free.z1 < offIn - HAIR_IN) return null;
+  return {
+    alongIn: Math.max(free.x0, Math.min(wanted.alongIn, x1)),
+    inIn: Math.max(free.y0, Math.min(wanted.inIn, y1)),
+  };
+}
+
+/** What no tape shows, in. */
+const HAIR_IN = 0.05;
+
+/**
+ * A line let go by hand at a place along a surface: at its front, or where it has room nearest to that, turned only
+ * where it must be. Where it has room nowhere it lies where the hand was, and what is wrong is told.
+ */
+export function dropAt(
+  evaluation: Evaluation,
+  lineId: string,
+  surface: Surface,
+  alongIn: number,
+  pose: Pose,
+): Trial {
+  const wanted = { alongIn, inIn: 0 };
+  const asHeld = trialAt(evaluation, lineId, surface, wanted, pose);
+  if (!asHeld.wrong || surface.tubes !== null) return asHeld;
+  const { line, part } = lineIn(evaluation.build, lineId);
+  const free = freeNow(evaluation, surface, lineId);
+  for (const one of [pose, ...posesOf(part).filter((other) => other !== pose)]) {
+    const lay = layOf(part, line.count, surface, one, line.rows);
+    const [nearest] = free
+      .map((rectangle) => nearestIn(rectangle, lay, wanted))
+      .filter((at): at is OnSurface => at !== null)
+      .sort((a, b) => away(a, wanted) - away(b, wanted));
+    if (nearest) return trialAt(evaluation, lineId, surface, nearest, one, false);
+  }
+  return asHeld;
 }

@@ -16,6 +16,14 @@ const STEP = 'equipment';
 /** The list of equipment. */
 export const equipment: Face = {
   panel: lazy(async () => ({ default: (await import('./EquipmentPanel')).EquipmentPanel })),
+  sections: [
+    {
+      id: 'equipment-list',
+      title: 'Equipment list',
+      group: 'Compartments',
+      Section: lazy(async () => ({ default: (await import('./EquipmentSheet')).EquipmentSheet })),
+    },
+  ],
   entries: (evaluation, say, bench, goTo) => {
     const { build } = evaluation;
     return equipmentShelf

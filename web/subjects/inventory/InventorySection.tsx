@@ -5,7 +5,7 @@ import { loadNames, hoseShelf, withSection } from '#core/subjects/hose';
 import { anotherLike, inventory, kindsTable, loadsTable, withPlannedListed } from '#core/subjects/inventory';
 import { counted } from '#core/units';
 import { DataTable, sectionClasses, useUnits } from '../../common';
-import { download, fileName } from '../../files';
+import { download, fileName, NotTaken } from '../../files';
 import { useSession } from '../../session';
 import { SectionLine } from './SectionLine';
 
@@ -94,17 +94,7 @@ export function InventorySection() {
           Save as CSV
         </Button>
       </Group>
-      {problems.length > 0 && (
-        <div role="alert" className={sectionClasses.says}>
-          <b>The list was not taken; what was here is as it was.</b>
-          <ul>
-            {problems.slice(0, 12).map((problem) => (
-              <li key={problem}>{say(problem)}</li>
-            ))}
-          </ul>
-          {problems.length > 12 && <p>{`${counted(problems.length - 12, 'problem')} more`}</p>}
-        </div>
-      )}
+      <NotTaken problems={problems} />
       {sections.length === 0 ? (
         <p className={sectionClasses.says}>
           No section is listed yet: loads are planned by their feet alone. Listed ones are counted, and a

@@ -4,7 +4,7 @@ import type { Basis } from '#core/build';
 import type { SheetRow } from '#core/subjects/weights';
 import { lb } from '#core/units';
 import { useUnits } from '../../common';
-import look from './sheet.module.css';
+import { gridClasses as look } from '../../grid';
 
 /** What a typed weight can rest on, as a person says it. */
 const SOURCES: { basis: Basis; words: string }[] = [

@@ -21,9 +21,8 @@ import { cellText, COLUMNS, isWritten } from './columns';
 import type { Column } from './columns';
 import { HowKnown } from './HowKnown';
 import { SheetLine } from './SheetLine';
-import { cellAt, useGrid } from './useGrid';
+import { cellAt, gridClasses as look, useGrid } from '../../grid';
 import { sectionClasses as classes } from '../../common';
-import look from './sheet.module.css';
 
 /** Every component by group with weight, place, basis and tolerance; written in like a spreadsheet. */
 export function Sheet() {

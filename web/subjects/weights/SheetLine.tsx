@@ -5,8 +5,7 @@ import type { SheetRow } from '#core/subjects/weights';
 import { lb } from '#core/units';
 import { useSeen, useUnits } from '../../common';
 import { cellText, COLUMNS, isWritten } from './columns';
-import { cellAt } from './useGrid';
-import look from './sheet.module.css';
+import { cellAt, gridClasses as look } from '../../grid';
 
 interface Props {
   row: SheetRow;

@@ -1,0 +1,2 @@
+export { default as gridClasses } from './sheet.module.css';
+export { cellAt, useGrid } from './useGrid';

@@ -1,0 +1,166 @@
+import { DndContext, DragOverlay } from '@dnd-kit/core';
+import { SegmentedControl } from '@mantine/core';
+import { useMemo, useState } from 'react';
+import { EQUIPMENT_CHOICE, equipmentRows } from '#core/subjects/equipment';
+import { lockerViews, misplacedInWords, stowing, surfacePlan } from '#core/subjects/stowing';
+import type { LockerView, Trial } from '#core/subjects/stowing';
+import { surfaces } from '#core/truck';
+import { inches, lb } from '#core/units';
+import { sectionClasses, useUnits } from '../../common';
+import { useSession } from '../../session';
+import { Checks } from '../../site';
+import { LockerPicture } from './LockerPicture';
+import { OpenPicture } from './OpenPicture';
+import { PickedPiece } from './PickedPiece';
+import { PieceList } from './PieceList';
+import { SurfacePicture } from './SurfacePicture';
+import { useHands } from './useHands';
+import classes from './stowing.module.css';
+
+/** The checks that are told here, in the order in which one places things. */
+const CHECKS = [
+  'stowedFits',
+  'stowedLb',
+  'outerLb',
+  'heavyHigh',
+  'apart',
+  'setsTogether',
+  'charged',
+  'tubed',
+  'inFront',
+  'asked',
+  'growthRoom',
+];
+
+/** What is carried by the picked surface, of what it is rated for. */
+function Carried({ of, surfaceId }: { of: LockerView; surfaceId: string | null }) {
+  const { say } = useUnits();
+  const surface = of.surfaces.find(({ id }) => id === surfaceId);
+  if (!surface) return null;
+  const { name, carriedLb, ratedLb } = surface;
+  const rated = ratedLb === null ? '' : ` of ${lb(ratedLb)}`;
+  return (
+    <h3 className={classes.surface}>
+      {say(name)}
+      <span className="figures">{say(`${lb(carriedLb)}${rated}`)}</span>
+    </h3>
+  );
+}
+
+/** Each compartment to scale, and the pieces that a hand takes from the list to a shelf, a tray or a board. */
+export function StowingSection() {
+  const lockers = useSession().evaluation.read(lockerViews);
+  return (
+    <>
+      <p className={sectionClasses.caution}>{stowing.caution}</p>
+      {lockers.length === 0 ? (
+        <p className={sectionClasses.says}>This body has no compartments.</p>
+      ) : (
+        <Lockers lockers={lockers} />
+      )}
+    </>
+  );
+}
+
+function Lockers({ lockers }: { lockers: LockerView[] }) {
+  const { evaluation, bench } = useSession();
+  const { say } = useUnits();
+  const [at, setAt] = useState<string | null>(null);
+  const [surface, setSurface] = useState<string | null>(null);
+  const [line, setLine] = useState<string | null>(null);
+  const [look, setLook] = useState('shut');
+  const locker = lockers.find(({ id }) => id === at) ?? lockers[0]!;
+  const rows = evaluation.read(equipmentRows);
+  const surfaceId = locker.surfaces.find(({ id }) => id === surface)?.id ?? locker.fullestId ?? null;
+  const plan = useMemo(
+    () => (surfaceId ? surfacePlan(evaluation, surfaceId) : null),
+    [evaluation, surfaceId],
+  );
+  const nameOf = (id: string) => say(rows.find((row) => row.line.id === id)?.name ?? 'The piece');
+  const pick = (id: string) => {
+    setLine(id);
+    for (const one of lockers) {
+      const thing = one.things.find(({ lineId }) => lineId === id);
+      if (!thing) continue;
+      setAt(one.id);
+      setSurface(thing.surfaceId);
+    }
+  };
+  const { context, ghost, trial, held } = useHands({
+    evaluation,
+    locker,
+    plan,
+    nameOf,
+    surfaceOf: (id) => say(evaluation.read(surfaces).find((one) => one.id === id)?.name ?? ''),
+    whyOf: ({ wrong }) => (wrong ? say(misplacedInWords(wrong)) : ''),
+    onTake: setLine,
+    onLet: (lineId: string, of: Trial) => {
+      bench.change({
+        build: of.build,
+        words: `${nameOf(lineId)} on ${of.surface.name}`,
+        choice: EQUIPMENT_CHOICE,
+      });
+      setLine(lineId);
+      setSurface(of.surface.id);
+    },
+  });
+  return (
+    <DndContext {...context}>
+      <div className={classes.bar}>
+        <SegmentedControl
+          size="xs"
+          aria-label="Compartment"
+          value={locker.id}
+          onChange={(id) => {
+            setAt(id);
+            setSurface(null);
+          }}
+          data={lockers.map(({ id, name }) => ({ value: id, label: name }))}
+        />
+        <SegmentedControl
+          size="xs"
+          aria-label="Trays and boards"
+          value={look}
+          onChange={setLook}
+          data={[
+            { value: 'shut', label: 'Shut' },
+            { value: 'out', label: 'Drawn out' },
+          ]}
+        />
+        <p className={classes.told} role="status">
+          {held !== null && trial
+            ? trial.wrong
+              ? say(misplacedInWords(trial.wrong))
+              : say(
+                  `Free: ${inches(trial.clear.beforeIn)} and ${inches(trial.clear.afterIn)} beside it, ${inches(trial.clear.behindIn)} behind, ${inches(trial.clear.overIn)} over it`,
+                )
+            : ''}
+        </p>
+      </div>
+      <div className={classes.desk}>
+        <PieceList evaluation={evaluation} lockerId={locker.id} lineId={line} onPick={pick} />
+        <div>
+          {look === 'out' ? (
+            <OpenPicture of={locker} />
+          ) : (
+            <LockerPicture
+              of={locker}
+              surfaceId={surfaceId}
+              lineId={line}
+              ghost={ghost}
+              onSurface={setSurface}
+              onPick={pick}
+            />
+          )}
+          <Carried of={locker} surfaceId={surfaceId} />
+          {plan && <SurfacePicture of={plan} lineId={line} ghost={ghost} onPick={pick} />}
+        </div>
+        {line !== null && <PickedPiece evaluation={evaluation} bench={bench} lineId={line} onPick={pick} />}
+      </div>
+      <Checks ids={CHECKS} />
+      <DragOverlay dropAnimation={null}>
+        {held !== null && <span className={classes.inHand}>{nameOf(held)}</span>}
+      </DragOverlay>
+    </DndContext>
+  );
+}
