@@ -44,10 +44,11 @@ export function freePlace(
   compartment: Compartment,
   part: Fitted,
   others: readonly Placed[],
+  fromIn = BEGINS_IN[part.kind] ?? 0,
 ): Pick<FittedLine, 'upIn' | 'alongIn'> | null {
   const top = compartment.z1 - compartment.z0;
   const starts = [undefined, ...others.map(({ takes }) => takes.x1).filter((x) => x > BESIDE_IN)];
-  for (let upIn = BEGINS_IN[part.kind] ?? 0; upIn < top; upIn++)
+  for (let upIn = fromIn; upIn < top; upIn++)
     for (const alongIn of starts) {
       const line: FittedLine = {
         id: '',
@@ -79,11 +80,14 @@ export function withFittedIn(
   return withFitted(build, [...build.shelving.lines, { id, partId, compartmentId, ...at }]);
 }
 
-/** What compartments are usually fitted with: a tray on the floor, and shelves over it as far as hands reach. */
-const USUAL: readonly { partId: string; fromHighIn: number }[] = [
-  { partId: 'tray', fromHighIn: 16 },
-  { partId: 'shelf', fromHighIn: 28 },
-  { partId: 'shelf', fromHighIn: 48 },
+/**
+ * What compartments are usually fitted with: a tray on the floor, and shelves over it, at such heights in compartments
+ * that are so high; in.
+ */
+const USUAL: readonly { partId: string; fromHighIn: number; atIn: number }[] = [
+  { partId: 'tray', fromHighIn: 16, atIn: 0 },
+  { partId: 'shelf', fromHighIn: 40, atIn: 24 },
+  { partId: 'shelf', fromHighIn: 56, atIn: 42 },
 ];
 
 /** Every compartment that has nothing in it fitted as usual. */
@@ -94,10 +98,10 @@ export function fittedAsUsual(evaluation: Evaluation, newId: () => string = fres
     if (evaluation.build.shelving.lines.some(({ compartmentId }) => compartmentId === compartment.id))
       return [];
     const made: Placed[] = [];
-    for (const { partId, fromHighIn } of USUAL) {
+    for (const { partId, fromHighIn, atIn } of USUAL) {
       if (compartment.z1 - compartment.z0 < fromHighIn) continue;
       const part = stock.part(partId);
-      const at = freePlace(compartment, part, made);
+      const at = freePlace(compartment, part, made, atIn);
       if (!at) continue;
       made.push(placedIn(compartment, { id: newId(), partId, compartmentId: compartment.id, ...at }, part));
     }

@@ -63,7 +63,7 @@ export const spotsFor = (evaluation: Evaluation, lineId: string): { surface: Sur
   });
 
 /** To the tenth of an inch, never nearer to what is before it. */
-const tenth = (inches: number): number => Math.ceil(inches * 10 - 1e-6) / 10;
+const tenth = (inches: number): number => Math.max(0, Math.ceil(inches * 10 - 1e-6) / 10) + 0;
 
 /** A line in its place on a surface. What a hand has put there stays when others are placed anew. */
 export const withPlaced = (

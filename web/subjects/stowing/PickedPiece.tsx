@@ -20,6 +20,7 @@ import {
   triedAgain,
   withSpot,
 } from '#core/subjects/stowing';
+import type { Surface } from '#core/truck';
 import { inches, lb } from '#core/units';
 import { FigureField, useUnits } from '../../common';
 import { DeltaHeads, Deltas, useDelta } from '../../panel';
@@ -31,12 +32,13 @@ export function PickedPiece({
   evaluation,
   bench,
   lineId,
-  onPick,
+  onShow,
 }: {
   evaluation: Evaluation;
   bench: Bench;
   lineId: string;
-  onPick: (lineId: string) => void;
+  /** Shows where it was put. */
+  onShow: (surface: Surface) => void;
 }) {
   const { say } = useUnits();
   const { build } = evaluation;
@@ -127,7 +129,7 @@ export function PickedPiece({
           const found = spots.find(({ surface }) => surface.id === event.currentTarget.value);
           if (!found) return;
           take(withSpot(build, lineId, found.surface, found.spot, true), `${name} on ${found.surface.name}`);
-          onPick(lineId);
+          onShow(found.surface);
         }}
         data={[
           { value: '', label: spots.length > 0 ? 'Where it has room…' : 'It has room nowhere' },

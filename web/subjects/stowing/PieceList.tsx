@@ -93,7 +93,7 @@ export function PieceList({
         {groups.map(([title, of]) =>
           of.length === 0 ? null : (
             <section key={title} aria-label={title}>
-              <h4>{title}</h4>
+              <h3>{title}</h3>
               <ul>
                 {of.map((row) => (
                   <Row

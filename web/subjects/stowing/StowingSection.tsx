@@ -5,6 +5,7 @@ import { EQUIPMENT_CHOICE, equipmentRows } from '#core/subjects/equipment';
 import { lockerViews, misplacedInWords, stowing, surfacePlan } from '#core/subjects/stowing';
 import type { LockerView, Trial } from '#core/subjects/stowing';
 import { surfaces } from '#core/truck';
+import type { Surface } from '#core/truck';
 import { inches, lb } from '#core/units';
 import { sectionClasses, useUnits } from '../../common';
 import { useSession } from '../../session';
@@ -77,13 +78,15 @@ function Lockers({ lockers }: { lockers: LockerView[] }) {
     [evaluation, surfaceId],
   );
   const nameOf = (id: string) => say(rows.find((row) => row.line.id === id)?.name ?? 'The piece');
+  const show = ({ id, compartmentId }: Pick<Surface, 'id' | 'compartmentId'>) => {
+    setAt(compartmentId);
+    setSurface(id);
+  };
   const pick = (id: string) => {
     setLine(id);
     for (const one of lockers) {
       const thing = one.things.find(({ lineId }) => lineId === id);
-      if (!thing) continue;
-      setAt(one.id);
-      setSurface(thing.surfaceId);
+      if (thing) show({ id: thing.surfaceId, compartmentId: one.id });
     }
   };
   const { context, ghost, trial, held } = useHands({
@@ -101,7 +104,7 @@ function Lockers({ lockers }: { lockers: LockerView[] }) {
         choice: EQUIPMENT_CHOICE,
       });
       setLine(lineId);
-      setSurface(of.surface.id);
+      show(of.surface);
     },
   });
   return (
@@ -155,7 +158,14 @@ function Lockers({ lockers }: { lockers: LockerView[] }) {
           <Carried of={locker} surfaceId={surfaceId} />
           {plan && <SurfacePicture of={plan} lineId={line} ghost={ghost} onPick={pick} />}
         </div>
-        {line !== null && <PickedPiece evaluation={evaluation} bench={bench} lineId={line} onPick={pick} />}
+        {line === null ? (
+          <p className={classes.hint}>
+            Take a piece from the list to a shelf, a tray or a board: by its line with the mouse or a finger,
+            or with Enter and the arrows. Or pick it, and choose where it has room.
+          </p>
+        ) : (
+          <PickedPiece evaluation={evaluation} bench={bench} lineId={line} onShow={show} />
+        )}
       </div>
       <Checks ids={CHECKS} />
       <DragOverlay dropAnimation={null}>
