@@ -163,7 +163,7 @@ describe('a build file', () => {
         },
       },
       'equipment.lines.0.compartmentId',
-      /cab, way, L1, L2, L3, R1, R2, R3, B1/,
+      /cab, way, yet, L1, L2, L3, R1, R2, R3, B1/,
     ],
     [
       'with a field that JavaScript keeps for itself',

@@ -205,7 +205,7 @@ describe('compartments as data', () => {
       'L1',
     );
     expect(() => house.parse(JSON.parse(JSON.stringify(withCompartment(at(inMine), 'mine', null))))).toThrow(
-      /equipment.lines.0.compartmentId must be one of cab, way, L1.* \(was "mine"\)/,
+      /equipment.lines.0.compartmentId must be one of cab, way, yet, L1.* \(was "mine"\)/,
     );
   });
 
