@@ -107,4 +107,18 @@ test('a list is read and written in, compartments are fitted, and pieces put in 
 
   await page.reload();
   await expect(pieces(page).getByRole('region', { name: 'No place yet' }).getByRole('button')).toHaveCount(3);
+
+  // The solver does the rest: what a hand has put down stays, and the rest has its place.
+  await page.getByText('Let Baros place what no hand has put down').click();
+  await page.getByLabel('Search for').selectOption('15 seconds');
+  await page.getByRole('button', { name: 'Place them' }).click();
+  await page.getByRole('button', { name: 'Stop' }).click();
+  await expect(page.getByText('Stopped; nothing was moved.')).toBeVisible();
+  await page.getByRole('button', { name: 'Place them' }).click();
+  await expect(page.getByRole('table', { name: 'Answers' })).toContainText('As you weigh it');
+  await scan(page, 'answers');
+  await page.getByRole('button', { name: 'Take the answer “As you weigh it”' }).click();
+  await expect(pieces(page).getByRole('region', { name: 'No place yet' })).toHaveCount(0);
+  await expect(pieces(page).getByRole('button', { name: /^Irons, set/ })).toBeVisible();
+  await saved(page);
 });

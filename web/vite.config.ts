@@ -13,7 +13,7 @@ export default defineConfig({
       manifest: false,
       injectRegister: false,
       workbox: {
-        globPatterns: ['**/*.{js,css,html,woff2,svg}'],
+        globPatterns: ['**/*.{js,css,html,woff2,svg,wasm}'],
         navigateFallbackDenylist: [/^\/api\//],
         maximumFileSizeToCacheInBytes: 4_000_000,
         skipWaiting: true,
@@ -23,6 +23,7 @@ export default defineConfig({
   ],
   resolve: { conditions: ['source', 'module', 'browser', 'development|production'] },
   worker: { format: 'es' },
+  optimizeDeps: { exclude: ['highs'] },
   build: {
     outDir: '../dist/web',
     emptyOutDir: true,

@@ -85,6 +85,15 @@ function columnsFor(build: Build, system: UnitSystem): CsvColumn<Listed>[] {
       into: (cell, _, wrong) => ({ [key]: named(cell, names, wrong, `one of ${all}`) }),
     };
   };
+  const countOf = (key: 'count' | 'stacks', head: string, field: AmountField): CsvColumn<Listed> => ({
+    head,
+    out: (line) => line[key],
+    into: (_, figure, wrong) => {
+      if (amountProblem(field, figure) === null) return { [key]: figure };
+      wrong(`a whole number from ${field.min} to ${field.max}`);
+      return {};
+    },
+  });
   const needNames = plainNames(NEEDS.map((need) => [need, NEED_NAMES[need]] as const));
   return [
     {
@@ -99,15 +108,7 @@ function columnsFor(build: Build, system: UnitSystem): CsvColumn<Listed>[] {
         return {};
       },
     },
-    {
-      head: 'count',
-      out: ({ count }) => count,
-      into: (_, figure, wrong) => {
-        if (amountProblem(LINE_FIELDS.count, figure) === null) return { count: figure };
-        wrong(`a whole number from ${LINE_FIELDS.count.min} to ${LINE_FIELDS.count.max}`);
-        return {};
-      },
-    },
+    countOf('count', 'count', LINE_FIELDS.count),
     {
       head: 'rides in',
       out: ({ compartmentId }) =>
@@ -125,6 +126,7 @@ function columnsFor(build: Build, system: UnitSystem): CsvColumn<Listed>[] {
     amountOf('lengthIn', 'length', 'in'),
     amountOf('widthIn', 'width', 'in'),
     amountOf('heightIn', 'height', 'in'),
+    countOf('stacks', 'piled', LINE_FIELDS.stacks),
     oneOf('group', 'discipline', LINE_FIELDS.group),
     oneOf('often', 'used', LINE_FIELDS.often),
     {
@@ -182,10 +184,11 @@ function listedIn(build: Build): Listed[] {
   const stock = equipmentShelf.in(build);
   return build.equipment.lines.map((line): Listed => {
     const part = pieceAs(stock.part(line.partId), line);
-    const { weightLb, lengthIn, widthIn, heightIn, group, often = 'yearly', needs } = part;
+    const { weightLb, lengthIn, widthIn, heightIn, stacks, group, often = 'yearly', needs } = part;
     return {
       ...line,
       ...{ weightLb, lengthIn, widthIn, heightIn, group, often },
+      ...(stacks === undefined ? {} : { stacks }),
       ...(needs ? { needs: [...needs] } : {}),
     };
   });
@@ -263,6 +266,7 @@ const KEYS: Readonly<Record<string, (keyof EquipmentLine)[]>> = {
   length: ['lengthIn'],
   width: ['widthIn'],
   height: ['heightIn'],
+  piled: ['stacks'],
   discipline: ['group'],
   used: ['often'],
   needs: ['needs'],
@@ -321,7 +325,7 @@ function lineOf(listed: Partial<Listed>, build: Build): EquipmentLine {
   const differs = Object.fromEntries(
     Object.entries(known).filter(([key, value]) => own || !isAlike(part[key as 'weightLb'], value as number)),
   );
-  const { group, often, needs, assumed, ...others } = rest;
+  const { group, often, needs, stacks, assumed, ...others } = rest;
   return {
     id: freshId(),
     partId,
@@ -329,6 +333,7 @@ function lineOf(listed: Partial<Listed>, build: Build): EquipmentLine {
     compartmentId,
     ...clean(others),
     ...differs,
+    ...(stacks !== undefined && stacks !== part.stacks ? { stacks } : {}),
     ...(group !== undefined && group !== part.group ? { group } : {}),
     ...(often !== undefined && often !== (part.often ?? 'yearly') ? { often } : {}),
     ...(needs !== undefined && !sameNeeds(needs, part.needs ?? []) ? { needs } : {}),

@@ -8,7 +8,8 @@ export const headers = (styleHashes: readonly string[]) =>
       useDefaults: false,
       directives: {
         'default-src': ["'none'"],
-        'script-src': ["'self'"],
+        // The solver is WebAssembly that Baros brings along.
+        'script-src': ["'self'", "'wasm-unsafe-eval'"],
         'style-src': ["'self'", ...styleHashes],
         'font-src': ["'self'"],
         'img-src': ["'self'", 'data:', 'blob:'],

@@ -125,6 +125,7 @@ export const LINE_FIELDS = {
   needs: field.optional(field.many('Needs', field.oneOf('Need', NEEDS, NEED_NAMES), NEEDS.length)),
   supplied: field.optional(field.oneOf('Supplied by', SUPPLIERS, SUPPLIER_NAMES)),
   mounted: field.optional(field.oneOf('Mounted by', MOUNTERS, MOUNTER_NAMES)),
+  stacks: field.optional(field.count('Stand on one another', 1, 40)),
   later: yes('Comes later; its room and weight are kept'),
   set: field.optional(field.text('Set that stays together', 1, 40)),
   /** On which shelf, tray, board or floor, and where there: along it, and in from its front or up a board. */
@@ -173,8 +174,8 @@ export type EquipmentLine = Build['equipment']['lines'][number];
 
 /** A piece as the line knows it: the catalog's, but for what is known otherwise of this one. */
 export function pieceAs(part: Equipment, line: EquipmentLine): Equipment {
-  const { name, weightLb, lengthIn, widthIn, heightIn, group, often, needs, assumed } = line;
-  const own = { name, weightLb, lengthIn, widthIn, heightIn, group, often, needs };
+  const { name, weightLb, lengthIn, widthIn, heightIn, group, often, needs, stacks, assumed } = line;
+  const own = { name, weightLb, lengthIn, widthIn, heightIn, group, often, needs, stacks };
   const known = Object.entries(own).filter(([, value]) => value !== undefined);
   const guessed = assumed === 'weight' || assumed === 'both';
   if (known.length === 0 && !guessed) return part;

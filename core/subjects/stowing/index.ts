@@ -16,6 +16,18 @@ export type { Trial } from './placing.js';
 export { carriedLb, isPlaced, misplaced, placed, onSurfaces, outerLb, reachIn, stowed } from './stowed.js';
 export type { Load, Misplaced, Placed, Stowed } from './stowed.js';
 
+export {
+  answersOf,
+  answersTable,
+  SCHOOLS,
+  solverBy,
+  USUAL_WISHES,
+  WHERE,
+  WHERE_NAMES,
+  WISH_NAMES,
+} from './plan/index.js';
+export type { Answer, AnswersProgress, Rules, Where, Wishes } from './plan/index.js';
+
 /** Every tool in its place: what lies on which shelf, tray and board, and what it asks of that place. */
 export const stowing: Subject = {
   id: 'stowing',

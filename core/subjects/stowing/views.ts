@@ -151,8 +151,10 @@ export const lockerViews = reading(
           const bounds = room.length > 0 ? around(room) : plate;
           return [{ id, name, kind, front: front(bounds), carriedLb: carriedLb(load), ratedLb: ratingLb }];
         }),
+        // What is behind is drawn first, and covered by what is before it.
         things: things
           .filter(({ compartment }) => compartment.id === of.id)
+          .sort((a, b) => b.lying.box.y0 - a.lying.box.y0)
           .map(({ line, part, lying: { surface, box } }): ThingView => {
             const carrier = mine.find((one) => one.line.id === surface.fittingId);
             return {

@@ -28,7 +28,7 @@ const ORDERS = [
 type Order = (typeof ORDERS)[number]['value'];
 
 /** Columns whose cells are figures, by what their heads begin with. */
-const FIGURES = /^(count|weight|length|width|height)/;
+const FIGURES = /^(count|weight|length|width|height|piled)/;
 
 interface LineProps {
   cells: readonly string[];

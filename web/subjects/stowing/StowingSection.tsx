@@ -13,6 +13,7 @@ import { Checks } from '../../site';
 import { LockerPicture } from './LockerPicture';
 import { OpenPicture } from './OpenPicture';
 import { PickedPiece } from './PickedPiece';
+import { PlanPanel } from './PlanPanel';
 import { PieceList } from './PieceList';
 import { SurfacePicture } from './SurfacePicture';
 import { useHands } from './useHands';
@@ -167,6 +168,7 @@ function Lockers({ lockers }: { lockers: LockerView[] }) {
           <PickedPiece evaluation={evaluation} bench={bench} lineId={line} onShow={show} />
         )}
       </div>
+      <PlanPanel bench={bench} />
       <Checks ids={CHECKS} />
       <DragOverlay dropAnimation={null}>
         {held !== null && <span className={classes.inHand}>{nameOf(held)}</span>}

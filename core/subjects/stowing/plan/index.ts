@@ -1,0 +1,11 @@
+export { withPlan } from './applied.js';
+export { solverBy } from './highs.js';
+export { costOf, largestFirst, planned } from './plan.js';
+export type { Plan, Progress } from './plan.js';
+export { problemOf, RULE_NAMES } from './problem.js';
+export type { Item, Option, Place, Problem, Rule } from './problem.js';
+export type { Solve } from './program.js';
+export { SCHOOLS, USUAL_WISHES, WHERE, WHERE_NAMES, WISH_NAMES } from './wishes.js';
+export type { Rules, Where, Wishes } from './wishes.js';
+export { answersOf, answersTable } from './answers.js';
+export type { Answer, AnswersProgress } from './answers.js';
