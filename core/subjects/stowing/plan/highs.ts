@@ -24,7 +24,7 @@ function matrixOf({ rows, cost }: Program) {
 /** The HiGHS solver as the plan asks it. */
 export const solverBy =
   (highs: Highs): Solve =>
-  (program, { seconds, start, onProgress }) =>
+  (program, { seconds, gap = GAP, start, onProgress }) =>
     Promise.resolve(
       highs.withModel((model): Solved => {
         const { variableType, callbackType } = highs.constants;
@@ -39,7 +39,7 @@ export const solverBy =
           matrix: matrixOf(program),
           integrality: program.whole.map((whole) => (whole ? variableType.integer : variableType.continuous)),
         });
-        model.options.set({ output_flag: false, time_limit: seconds, mip_rel_gap: GAP });
+        model.options.set({ output_flag: false, time_limit: seconds, mip_rel_gap: gap });
         if (start) model.setSolution({ colValue: Float64Array.from(start) });
         model.run({
           [callbackType.mipLogging](event: { data: { mip_gap?: number } }) {

@@ -18,17 +18,17 @@ beforeAll(async () => {
   solve = solverBy(await load());
 });
 
-/** A pumper with trays and shelves, and a charger in L1. */
+/** A pumper with trays and shelves, and a charger in L3. */
 const plain = starterBuild('pumper', 'Plain', 'D');
 const fitted = withNewFitted(
   fittedAsUsual(house.evaluate(plain)),
-  { partId: 'charger', compartmentId: 'L1', upIn: 34 },
+  { partId: 'charger', compartmentId: 'L3', upIn: 34 },
   'charger',
 );
 const LIST = [
   ...['irons', 'sledge', 'axe-flat', 'saw-chain', 'saw-rotary', 'fuel-cans', 'medical-bag', 'trauma-bag'],
   ...['oxygen-kit', 'hydrant-kit', 'adapters', 'gated-wye', 'cones', 'rope-set', 'tool-box', 'salvage-cover'],
-  ...['battery-cutter', 'battery-spreader', 'absorbent', 'wheel-chocks', 'spanners', 'spare-masks'],
+  ...['battery-cutter', 'absorbent', 'wheel-chocks', 'spanners', 'spare-masks'],
 ];
 const listed = LIST.reduce((on, id) => withEquipment(on, id, YET), fitted);
 const withLine = (build: Build, partId: string, change: Partial<EquipmentLine>): Build => ({
@@ -41,7 +41,9 @@ const withLine = (build: Build, partId: string, change: Partial<EquipmentLine>):
 const anywhere: Rules = { where: SCHOOLS[0]!.where, growthPct: 10 };
 const plan = (build: Build, rules = anywhere): Promise<Plan> =>
   planned(problemOf(house.evaluate(build), rules, USUAL_WISHES), solve, {
-    seconds: 2,
+    // Far more than it takes: the search ends by itself, and comes to the same on any machine.
+    seconds: 120,
+    gap: 0.05,
     now: () => performance.now(),
   });
 
@@ -93,7 +95,7 @@ describe('a plan', () => {
     expect(answer.bound).toBeLessThanOrEqual(answer.cost + 1e-6);
     expect(answer.cost).toBeLessThan(largestFirst(answer.problem).cost);
     expect(house.parse(JSON.parse(JSON.stringify(build))).equipment).toEqual(build.equipment);
-  }, 60_000);
+  }, 240_000);
 
   it('leaves out what asks for a vent until there is one', async () => {
     const vented = withNewFitted(listed, { partId: 'vent', compartmentId: 'L3', upIn: 40 }, 'vent');
@@ -102,7 +104,7 @@ describe('a plan', () => {
     const build = withPlan(vented, answer);
     expect(build.equipment.lines.find(({ partId }) => partId === 'fuel-cans')!.compartmentId).toBe('L3');
     expect(broken(build)).toEqual([]);
-  }, 60_000);
+  }, 240_000);
 
   it('keeps what a hand has put down, and sets together', async () => {
     const first = withPlan(listed, await plan(listed));
@@ -119,7 +121,7 @@ describe('a plan', () => {
       .map(({ compartmentId }) => compartmentId);
     expect(new Set(homes).size).toBe(1);
     expect(broken(build)).toEqual([]);
-  }, 60_000);
+  }, 240_000);
 
   it('rides fire on one side and rescue on the other where the department wants that', async () => {
     const school = SCHOOLS.find(({ id }) => id === 'sides')!;
@@ -130,7 +132,7 @@ describe('a plan', () => {
       if (where !== 'any') expect([where, 'middle'], thing.part.name).toContain(sideOf(thing));
     }
     expect(broken(build)).toEqual([]);
-  }, 60_000);
+  }, 240_000);
 });
 
 describe('largest first', () => {

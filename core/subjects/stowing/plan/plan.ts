@@ -169,9 +169,10 @@ export async function planned(
   solve: Solve,
   {
     seconds,
+    gap,
     now,
     onProgress,
-  }: { seconds: number; now: () => number; onProgress?: (progress: Progress) => void },
+  }: { seconds: number; gap?: number; now: () => number; onProgress?: (progress: Progress) => void },
 ): Promise<Plan> {
   const model = modelOf(problem);
   const end = now() + seconds * 1_000;
@@ -181,9 +182,10 @@ export async function planned(
   for (let round = 1; round <= ROUNDS && now() < end; round++) {
     const { values, bound: least } = await solve(model.program, {
       seconds: Math.max(1, ((end - now()) / 1_000) * SHARE),
+      gap,
       start,
-      onProgress: (gap) =>
-        onProgress?.({ round, gap, cost: best?.cost ?? null, left: best?.left.length ?? null }),
+      onProgress: (left) =>
+        onProgress?.({ round, gap: left, cost: best?.cost ?? null, left: best?.left.length ?? null }),
     });
     bound = Number.isFinite(least) ? Math.max(bound ?? -Infinity, least) : bound;
     if (!values) break;

@@ -36,11 +36,13 @@ export interface Solved {
   bound: number;
 }
 
-/** Solves a program as well as it can in so many seconds; `start` is an answer to begin from. */
+/** Solves a program as well as it can in so many seconds, or to so small a gap; `start` is an answer to begin from. */
 export type Solve = (
   program: Program,
   options: {
     seconds: number;
+    /** It ends where no answer could be better by more than that share. */
+    gap?: number | undefined;
     start?: readonly number[] | undefined;
     onProgress?: ((gap: number) => void) | undefined;
   },
