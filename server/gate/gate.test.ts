@@ -86,7 +86,9 @@ describe('whose page changes something', () => {
 it('answers with a tight policy, and lets nothing be kept', async () => {
   const { headers } = await server.http.get('/api/departments').expect(200);
   expect(headers['content-security-policy']).not.toMatch(/https?:/);
-  expect(headers['content-security-policy']).toMatch(/default-src 'none'.*script-src 'self' 'wasm-unsafe-eval';/);
+  expect(headers['content-security-policy']).toMatch(
+    /default-src 'none'.*script-src 'self' 'wasm-unsafe-eval';/,
+  );
   expect(headers['permissions-policy']).toMatch(/camera=\(\), microphone=\(\)/);
   expect(headers['cache-control']).toBe('no-store');
   expect(headers['etag']).toBeUndefined();
