@@ -18,12 +18,16 @@ import {
   unpowered,
   untubed,
 } from './keeping-checks.js';
+import type { Lack } from './keeping-checks.js';
 import { spotsFor, withSpot } from './placing.js';
 import { misplaced, placed, reachIn, stowed } from './stowed.js';
 import type { Stowed } from './stowed.js';
 
 const FIT: ChangeKind = { id: 'fittedAdded', title: 'Shelves, trays and boards' };
 const ASHORE: ChangeKind = { id: 'ashore', title: 'Left at the station', costs: 'givesUp' };
+
+/** What is fitted where a compartment lacks it. */
+const FITS: Partial<Record<Lack, string>> = { vented: 'vent', locked: 'lock' };
 
 /** So many pieces are looked at, and so many places for each. */
 const PIECES = 4;
@@ -267,15 +271,10 @@ export const changes: Changes[] = [
     kind: FIT,
     helps: ['asked'],
     offer: (evaluation) =>
-      evaluation
-        .read(lacking)
-        .flatMap(({ thing, why }) =>
-          why.includes('vented')
-            ? [fitted(evaluation, 'vent', thing.compartment.id)]
-            : why.includes('lock')
-              ? [fitted(evaluation, 'lock', thing.compartment.id)]
-              : [],
-        ),
+      evaluation.read(lacking).flatMap(({ thing, lack }) => {
+        const partId = FITS[lack];
+        return partId === undefined ? [] : [fitted(evaluation, partId, thing.compartment.id)];
+      }),
   },
   {
     kind: MOVE,

@@ -3,7 +3,7 @@ import { changes } from './changes.js';
 import { fitChecks } from './fit-checks.js';
 import { keepingChecks, limits } from './keeping-checks.js';
 
-export { growth, lacks, sideOf } from './keeping-checks.js';
+export { growth, sideOf } from './keeping-checks.js';
 export type { Growth } from './keeping-checks.js';
 export { misplacedInWords, saidWhere, wholeBurdens } from './fit-checks.js';
 export { freeAfter, freeOn, laysOn, spotFor } from './pack.js';

@@ -8,7 +8,7 @@ import {
   reading,
   volumeOf,
 } from '../../kernel/index.js';
-import { provisions } from '../../truck/index.js';
+import { compartments, provisions } from '../../truck/index.js';
 import { CAB, riding } from '../equipment/index.js';
 import type { Need } from '../equipment/index.js';
 import {
@@ -254,25 +254,31 @@ const inFront = check(
   },
 );
 
-/** Why a place does not give a piece what it asks for; nothing where it does. */
-export function lacks(
+/** What a piece asks of its place that the place may lack, in words that follow its name. */
+const LACKS = {
+  vented: 'asks for a vented compartment',
+  locked: 'asks for a lock',
+  curbSide: 'is wanted on the officer’s side, off the traffic',
+  fromGround: 'is lifted from the ground only',
+} as const satisfies Partial<Record<Need, string>>;
+export type Lack = keyof typeof LACKS;
+
+/** What a place lacks of what a piece asks for; null where it has all of it. */
+function lackOf(
   thing: Stowed,
   has: { vented: boolean; locked: boolean } | undefined,
   highIn: number,
-): string | null {
-  if (needs(thing, 'vented') && !has?.vented) return 'asks for a vented compartment';
-  if (needs(thing, 'locked') && !has?.locked) return 'asks for a lock';
-  if (needs(thing, 'curbSide') && sideOf(thing) === 'left')
-    return 'is wanted on the officer’s side, off the traffic';
-  if (needs(thing, 'fromGround') && thing.lying && reachIn(thing) > highIn)
-    return 'is lifted from the ground only';
-  return null;
+): Lack | null {
+  if (needs(thing, 'vented') && !has?.vented) return 'vented';
+  if (needs(thing, 'locked') && !has?.locked) return 'locked';
+  if (needs(thing, 'curbSide') && sideOf(thing) === 'left') return 'curbSide';
+  return needs(thing, 'fromGround') && reachIn(thing) > highIn ? 'fromGround' : null;
 }
 
 export const lacking = reading('stowing', [placed, provisions, limitOf('heavyHighIn')], (all, has, most) =>
   all.flatMap((thing) => {
-    const why = lacks(thing, has[thing.compartment.id], most?.value ?? Infinity);
-    return why === null ? [] : [{ thing, why }];
+    const lack = lackOf(thing, has[thing.compartment.id], most?.value ?? Infinity);
+    return lack === null ? [] : [{ thing, lack }];
   }),
 );
 
@@ -288,7 +294,7 @@ const asked = check(
       'caution',
       BASIS,
       first
-        ? `${first.thing.part.name} in ${first.thing.compartment.name} ${first.why}.${andMore(short.length)}`
+        ? `${first.thing.part.name} in ${first.thing.compartment.name} ${LACKS[first.lack]}.${andMore(short.length)}`
         : `All ${formatWhole(all.length)} lines have vents, locks, sides and heights as they ask.`,
     );
   },
@@ -307,7 +313,7 @@ export interface Growth {
 const ft3 = (boxes: readonly Parameters<typeof volumeOf>[0][]): number =>
   boxes.reduce((sum, box) => sum + volumeOf(box), 0) / IN3_PER_FT3;
 
-export const growth = reading('stowing', [onSurfaces], (loads): Growth[] =>
+export const growth = reading('stowing', [onSurfaces, compartments], (loads, all): Growth[] =>
   [...groupsBy(loads, ({ surface }) => surface.compartmentId)].map(([compartmentId, mine]) => {
     const roomFt3 = ft3(mine.flatMap(({ surface }) => surface.room));
     const usedFt3 = ft3(mine.flatMap(({ things }) => things.map(({ lying }) => lying.box)));
@@ -317,7 +323,7 @@ export const growth = reading('stowing', [onSurfaces], (loads): Growth[] =>
       .reduce((sum, { things }) => sum + things.reduce((lbs, { weightLb }) => lbs + weightLb, 0), 0);
     return {
       compartmentId,
-      name: mine[0]!.surface.name.split(',')[0]!,
+      name: all.find(({ id }) => id === compartmentId)?.name ?? compartmentId,
       roomFt3,
       freeFt3: Math.max(0, roomFt3 - usedFt3),
       leftLb: ratedLb === 0 ? null : ratedLb - onRated,
