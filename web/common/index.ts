@@ -12,6 +12,8 @@ export { sayFailed, sayWithUndo } from './say-with-undo';
 export { ScreenError } from './ScreenError';
 export { default as sectionClasses } from './sections.module.css';
 export { StatusMark, statusColor, statusWord } from './StatusMark';
+export { useSearch } from './search';
+export type { Search } from './search';
 export { useSeen } from './seen';
 export { useTitle } from './title';
 export { UnitsAs, useUnits, useUnitSwitch, UnitsProvider } from './units';

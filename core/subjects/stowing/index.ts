@@ -10,7 +10,7 @@ export { freeAfter, freeOn, laysOn, spotFor } from './pack.js';
 export type { Free, Spot } from './pack.js';
 export { triedAgain, triedFromDoor, triedOnPlan } from './hands.js';
 export { lockerViews, numbers, onPlan, surfacePlan } from './views.js';
-export type { FittedView, LockerView, SurfacePlan, SurfaceView, ThingView } from './views.js';
+export type { FittedView, LockerView, SurfacePlan, SurfaceView, ThingOn, ThingView } from './views.js';
 export { clearAbout, dropAt, freeNow, spotOn, spotsFor, trialAt, withPlaced, withSpot } from './placing.js';
 export type { Trial } from './placing.js';
 export { carriedLb, isPlaced, misplaced, placed, onSurfaces, outerLb, reachIn, stowed } from './stowed.js';

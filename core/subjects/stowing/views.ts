@@ -37,24 +37,41 @@ export interface FittedView {
   opened: Rectangle | null;
 }
 
-/** A line of equipment in the views of its compartment. */
-export interface ThingView {
+/** A line of equipment in a picture. */
+export interface ThingOn {
   lineId: string;
   number: number;
   name: string;
   count: number;
-  surfaceId: string;
-  /** Of its shelf, tray or board; null on a floor. */
-  fittingId: string | null;
-  front: Rectangle;
-  above: Rectangle;
-  /** Where its tray or board is when it is out. */
-  opened: Rectangle;
+  at: Rectangle;
   /** It does not lie there as it should. */
   wrong: boolean;
   /** A hand has put it there, and it stays. */
   fixed: boolean;
 }
+
+/** The same in the views of its compartment: where it is from the door, and out with its tray or board from above. */
+export interface ThingView extends ThingOn {
+  surfaceId: string;
+  /** Of its shelf, tray or board; null on a floor. */
+  fittingId: string | null;
+  opened: Rectangle;
+}
+
+const thingOn = (
+  { line, part }: Pick<Stowed, 'line' | 'part'>,
+  at: Rectangle,
+  numbered: ReadonlyMap<string, number>,
+  wrongOnes: ReadonlySet<string>,
+): ThingOn => ({
+  lineId: line.id,
+  number: numbered.get(line.id) ?? 0,
+  name: part.name,
+  count: line.count,
+  at,
+  wrong: wrongOnes.has(line.id),
+  fixed: line.fixed === 'yes',
+});
 
 /** A surface from the front: from its plate as far as it is clear. */
 export interface SurfaceView {
@@ -155,20 +172,14 @@ export const lockerViews = reading(
         things: things
           .filter(({ compartment }) => compartment.id === of.id)
           .sort((a, b) => b.lying.box.y0 - a.lying.box.y0)
-          .map(({ line, part, lying: { surface, box } }): ThingView => {
+          .map((thing): ThingView => {
+            const { surface, box } = thing.lying;
             const carrier = mine.find((one) => one.line.id === surface.fittingId);
             return {
-              lineId: line.id,
-              number: numbered.get(line.id) ?? 0,
-              name: part.name,
-              count: line.count,
+              ...thingOn(thing, front(box), numbered, wrongOnes),
               surfaceId: surface.id,
               fittingId: surface.fittingId,
-              front: front(box),
-              above: above(box),
               opened: above(carrier ? whenOut(carrier, box) : box),
-              wrong: wrongOnes.has(line.id),
-              fixed: line.fixed === 'yes',
             };
           }),
       };
@@ -182,15 +193,7 @@ export interface SurfacePlan {
   wideIn: number;
   highIn: number;
   room: Rectangle[];
-  things: {
-    lineId: string;
-    number: number;
-    name: string;
-    count: number;
-    at: Rectangle;
-    wrong: boolean;
-    fixed: boolean;
-  }[];
+  things: ThingOn[];
 }
 
 /** From a place on a plan to a place on its surface, and back: what lies on the officer's side is seen from there. */
@@ -220,14 +223,8 @@ export function surfacePlan(evaluation: Evaluation, surfaceId: string): SurfaceP
     wideIn: alongIn,
     highIn: inIn,
     room: surface.room.map((box) => rectangle(onFace(surface, box))),
-    things: things.map(({ line, part, lying }) => ({
-      lineId: line.id,
-      number: numbered.get(line.id) ?? 0,
-      name: part.name,
-      count: line.count,
-      at: rectangle(onFace(surface, lying.box)),
-      wrong: wrongOnes.has(line.id),
-      fixed: line.fixed === 'yes',
-    })),
+    things: things.map((thing) =>
+      thingOn(thing, rectangle(onFace(surface, thing.lying.box)), numbered, wrongOnes),
+    ),
   };
 }

@@ -73,7 +73,6 @@ export function LockerPicture({ of, surfaceId, lineId, ghost, onSurface, onPick 
             <Thing
               key={thing.lineId}
               {...thing}
-              at={thing.front}
               from="door"
               picked={thing.lineId === lineId}
               px={px}

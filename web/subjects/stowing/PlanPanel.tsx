@@ -25,7 +25,7 @@ export function PlanPanel({ bench }: { bench: Bench }) {
   const [growthPct, setGrowth] = useState(10);
   const [wishes, setWishes] = useState<Wishes>(USUAL_WISHES);
   const [seconds, setSeconds] = useState(30);
-  const { search, start, stop } = usePlan(build);
+  const { search, start, cancel } = usePlan(build);
   const school = SCHOOLS.find((one) => GROUPS.every((group) => one.where[group] === where[group]));
   return (
     <details className={classes.plan}>
@@ -88,7 +88,7 @@ export function PlanPanel({ bench }: { bench: Bench }) {
           data={SECONDS.map((value) => ({ value: String(value), label: `${value} seconds` }))}
         />
         {search.phase === 'searching' ? (
-          <Button size="xs" variant="default" onClick={stop}>
+          <Button size="xs" variant="default" onClick={cancel}>
             Stop
           </Button>
         ) : (
@@ -105,7 +105,7 @@ export function PlanPanel({ bench }: { bench: Bench }) {
                     : `: ${formatWhole(search.progress.left)} without a place so far`
                 }${Number.isFinite(search.progress.gap) && search.progress.gap > 0 ? `; the solver is within ${formatPct(search.progress.gap * 100)}` : ''}`
               : 'The solver begins'
-            : search.phase === 'stopped'
+            : search.phase === 'canceled'
               ? 'Stopped; nothing was moved.'
               : search.phase === 'failed'
                 ? 'The search failed; nothing was moved. Try again.'
@@ -123,8 +123,8 @@ export function PlanPanel({ bench }: { bench: Bench }) {
       )}
       {search.phase === 'found' && (
         <>
-          <DataTable table={answersTable(search.answers)} minWidth={760} />
-          {search.answers.map(({ id, name, build: next, left, forced }) => (
+          <DataTable table={answersTable(search.result)} minWidth={760} />
+          {search.result.map(({ id, name, build: next, left, forced }) => (
             <section key={id} aria-label={name} className={classes.answer}>
               <h3>
                 {name}

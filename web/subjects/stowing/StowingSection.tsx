@@ -8,6 +8,7 @@ import { surfaces } from '#core/truck';
 import type { Surface } from '#core/truck';
 import { inches, lb } from '#core/units';
 import { sectionClasses, useUnits } from '../../common';
+import { spokenChange, useDelta } from '../../panel';
 import { useSession } from '../../session';
 import { Checks } from '../../site';
 import { LockerPicture } from './LockerPicture';
@@ -108,6 +109,7 @@ function Lockers({ lockers }: { lockers: LockerView[] }) {
       show(of.surface);
     },
   });
+  const moved = useDelta(evaluation, trial?.build ?? null);
   return (
     <DndContext {...context}>
       <div className={classes.bar}>
@@ -137,7 +139,7 @@ function Lockers({ lockers }: { lockers: LockerView[] }) {
               ? say(misplacedInWords(trial.wrong))
               : say(
                   `Free: ${inches(trial.clear.beforeIn)} and ${inches(trial.clear.afterIn)} beside it, ${inches(trial.clear.behindIn)} behind, ${inches(trial.clear.overIn)} over it`,
-                )
+                ) + (moved ? `; ${spokenChange(moved, say)}` : '')
             : ''}
         </p>
       </div>

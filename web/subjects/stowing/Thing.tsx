@@ -1,5 +1,5 @@
 import { useDraggable } from '@dnd-kit/core';
-import type { Rectangle } from '#core/kernel';
+import type { ThingOn } from '#core/subjects/stowing';
 import { counted } from '#core/units';
 import { Patch } from '../../site';
 import classes from './stowing.module.css';
@@ -9,14 +9,7 @@ export interface Held {
   lineId: string;
 }
 
-interface Props {
-  lineId: string;
-  number: number;
-  name: string;
-  count: number;
-  at: Rectangle;
-  wrong: boolean;
-  fixed: boolean;
+interface Props extends ThingOn {
   picked: boolean;
   /** Which of the pictures it is in: it can be taken hold of in each. */
   from: string;

@@ -165,7 +165,7 @@ export function useHands({ evaluation, locker, plan, nameOf, surfaceOf, whyOf, o
       ?.things.find((one) => one.lineId === lineId);
     const onIt = plan?.surface.id === of.surface.id ? surfacePlan(then, of.surface.id) : null;
     return {
-      front: thing?.front ?? null,
+      front: thing?.at ?? null,
       plan: onIt?.things.find((one) => one.lineId === lineId)?.at ?? null,
       wrong: of.wrong !== null,
     };
