@@ -7,14 +7,11 @@ export * from './api-yard.js';
 export * from './archive.js';
 export * from './older-archive.js';
 export { AnglesInput, PayloadInput, TankInput, WeightsInput } from './calc-input.js';
-export {
-  assumedSize,
-  equipmentCsv,
-  equipmentSheet,
-  readEquipmentCsv,
-  writeEquipmentCell,
-} from './equipment-csv.js';
-export type { EquipmentReading, EquipmentSheet } from './equipment-csv.js';
+export { equipmentCsv, readEquipmentCsv } from './equipment-csv.js';
+export type { EquipmentReading } from './equipment-csv.js';
+export { assumedSize } from './equipment-lines.js';
+export { equipmentSheet, writeEquipmentCell } from './equipment-sheet.js';
+export type { EquipmentSheet } from './equipment-sheet.js';
 export { hoseCsv, readHoseCsv } from './hose-csv.js';
 export type { HoseReading } from './hose-csv.js';
 export { HoseBedInput } from './calc-hose-input.js';
