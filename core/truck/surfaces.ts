@@ -16,6 +16,8 @@ export interface Surface {
   plate: Box;
   /** The room over it or before it, as boxes that do not overlap, each beginning at the plate. */
   room: Box[];
+  /** How high something on it may be to come out through the doorway, in; on a board nothing stands so high. */
+  outHighIn: number;
   /** What it is rated to carry, and its outer half where it comes out; null where nobody rated it. Lb. */
   ratingLb: number | null;
   outerLb: number | null;

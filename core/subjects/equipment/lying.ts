@@ -26,7 +26,7 @@ export const usualPose = (surface: Pick<Surface, 'faces'>): Pose =>
   surface.faces === 'up' ? 'along' : 'edgeAlong';
 
 /**
- * How so many pieces lie on a surface (formulas: surfaces): stacked as high as they may be, then from its edge inward,
+ * How so many pieces lie on a surface (formulas: surfaces): piled as high as they may be and still come out, then from its edge inward,
  * then along it. In tubes each has its own.
  */
 export function layOf(
@@ -40,7 +40,7 @@ export function layOf(
   const flat = surface.faces === 'up';
   const each = flat ? { alongIn, inIn, offIn: upIn } : { alongIn, inIn: upIn, offIn: inIn };
   const size = plateSize(surface);
-  const clear = Math.max(0, ...surface.room.map(({ z0, z1 }) => z1 - z0));
+  const clear = Math.min(surface.outHighIn, Math.max(0, ...surface.room.map(({ z0, z1 }) => z1 - z0)));
   const off = flat ? Math.min(count, part.stacks ?? 1, times(clear, each.offIn)) : 1;
   const piles = Math.ceil(count / off);
   const usual = flat

@@ -1,5 +1,13 @@
 import { boxOf, groupsBy, provide } from '../../kernel/index.js';
-import { compartments, floorOf, insideOf, insideSize, provisions, surfaces } from '../../truck/index.js';
+import {
+  compartments,
+  doorway,
+  floorOf,
+  insideOf,
+  insideSize,
+  provisions,
+  surfaces,
+} from '../../truck/index.js';
 import type { Compartment, Inside, Provision, Surface } from '../../truck/index.js';
 import { roomOver } from './clear.js';
 import { placedAll } from './place.js';
@@ -25,7 +33,11 @@ const KIND: Partial<Record<Placed['part']['kind'], Surface['kind']>> = {
 export const outOf = ({ part, takes }: Placed): number =>
   (part.outShare ?? 0) * (part.kind === 'swingBoard' ? takes.x1 - takes.x0 : takes.y1 - takes.y0);
 
-const about = ({ line, part, compartment }: Placed, out: number) => ({
+/** How high something on a plate may be to come out under the head of the doorway, in. */
+const outHigh = (compartment: Compartment, plateIn: number): number =>
+  Math.max(0, doorway(compartment).top - plateIn);
+
+const about = ({ line, part, compartment, plate }: Placed, out: number) => ({
   compartmentId: compartment.id,
   kind: KIND[part.kind]!,
   fittingId: line.id,
@@ -37,6 +49,7 @@ const about = ({ line, part, compartment }: Placed, out: number) => ({
       : null,
   outIn: out,
   downIn: part.downIn ?? 0,
+  outHighIn: outHigh(compartment, plate.z1),
   tubes: part.tubes ?? null,
 });
 
@@ -98,6 +111,7 @@ function floorSurface(compartment: Compartment, taken: readonly Inside[]): Surfa
   return [
     {
       ...here,
+      outHighIn: outHigh(compartment, 0),
       id: floorOf(id),
       name: `${name}, floor`,
       compartmentId: id,

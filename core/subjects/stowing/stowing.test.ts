@@ -51,6 +51,16 @@ describe('how pieces lie', () => {
     expect(layOf(part(20, 10, 5, more), count, floor, pose as never).all).toEqual({ alongIn, inIn, offIn }),
   );
 
+  it('no higher than what comes out under the drum', () => {
+    // R1 is 44 in high, its doorway 35: seven of 5 in, and the eighth in a pile of its own behind.
+    const low = surfaceOf(plain, floorOf('R1'));
+    expect(layOf(part(20, 10, 5, { stacks: 8 }), 8, low, 'along').all).toEqual({
+      alongIn: 20,
+      inIn: 20,
+      offIn: 35,
+    });
+  });
+
   it('in a row where one is asked for', () =>
     expect(layOf(part(20, 10, 5), 4, floor, 'along', 1).all).toEqual({ alongIn: 80, inIn: 10, offIn: 5 }));
 });
