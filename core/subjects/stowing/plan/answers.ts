@@ -3,11 +3,13 @@ import type { Evaluation, TableOf } from '../../../kernel/index.js';
 import { feet, formatPct, formatWhole, inches, IN_PER_FT, lb, within } from '../../../units/index.js';
 import { posesOf, posed } from '../../equipment/index.js';
 import { withPlan } from './applied.js';
-import { clashOf, largestFirst, planned, TOGETHER_NAMES } from './plan.js';
-import type { Plan, Progress, Together } from './plan.js';
+import { largestFirst, planned } from './plan.js';
+import type { Progress } from './plan.js';
 import { problemOf, RULE_NAMES } from './problem.js';
 import type { Item, Problem, Rule } from './problem.js';
 import type { Solve } from './program.js';
+import { clashOf, TOGETHER_NAMES } from './state.js';
+import type { Plan, Together } from './state.js';
 import type { Rules, Wishes } from './wishes.js';
 
 /** One of several answers, in figures and words. */

@@ -1,7 +1,7 @@
 import type { Build } from '../../../build/index.js';
 import { withEquipmentLine, YET } from '../../equipment/index.js';
 import { withSpot } from '../placing.js';
-import type { Plan } from './plan.js';
+import type { Plan } from './state.js';
 
 /** A build with a plan's places; what the plan leaves out has no place yet. */
 export function withPlan(build: Build, { problem, filled, left }: Plan): Build {

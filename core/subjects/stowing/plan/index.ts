@@ -1,7 +1,9 @@
 export { withPlan } from './applied.js';
 export { solverBy } from './highs.js';
-export { costOf, largestFirst, planned } from './plan.js';
-export type { Plan, Progress } from './plan.js';
+export { largestFirst, planned } from './plan.js';
+export type { Progress } from './plan.js';
+export { costOf } from './state.js';
+export type { Plan } from './state.js';
 export { problemOf, RULE_NAMES } from './problem.js';
 export type { Item, Option, Place, Problem, Rule } from './problem.js';
 export type { Solve } from './program.js';

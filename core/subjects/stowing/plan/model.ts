@@ -9,6 +9,8 @@ export interface Model {
   program: Program;
   taken: Map<Option, number>;
   left: number[];
+  /** The row of each surface's area. */
+  area: Map<number, Program['rows'][number]>;
 }
 
 const needs = (problem: Problem, item: number, ...of: string[]): boolean =>
@@ -32,6 +34,7 @@ export function modelOf(problem: Problem): Model {
   items.forEach((_, i) =>
     must(program, [[left[i]!, 1], ...(byItem.get(i) ?? []).map((option) => [at(option), 1] as const)], 1, 1),
   );
+  const area: Model['area'] = new Map();
   for (const [p, mine] of groupsBy(options, ({ place }) => place)) {
     const { areaIn2, tubes, surface } = places[p]!;
     if (surface.tubes !== null)
@@ -42,11 +45,14 @@ export function modelOf(problem: Problem): Model {
         tubes,
       );
     else
-      must(
-        program,
-        mine.map((option) => [at(option), option.areaIn2]),
-        0,
-        areaIn2,
+      area.set(
+        p,
+        must(
+          program,
+          mine.map((option) => [at(option), option.areaIn2]),
+          0,
+          areaIn2,
+        ),
       );
   }
   // The faces of a board are rated together.
@@ -138,14 +144,24 @@ export function modelOf(problem: Problem): Model {
     -problem.momentLbIn,
     -problem.momentLbIn,
   );
-  return { program, taken, left };
+  return { program, taken, left, area };
 }
 
 /** Of these options not all together on one surface. */
-export const cut = ({ program, taken }: Model, options: readonly Option[]): void =>
+export function cut({ program, taken }: Model, options: readonly Option[]): void {
   must(
     program,
     options.map((option) => [taken.get(option)!, 1] as const),
     0,
     options.length - 1,
   );
+}
+
+/**
+ * A surface is taken as full with a share of what it had: rectangles leave gaps. That leads sooner to what can be
+ * packed; what the solver says of the least cost holds no more.
+ */
+export function fullWith({ area }: Model, place: number, share: number): void {
+  const row = area.get(place);
+  if (row) row.upper *= share;
+}

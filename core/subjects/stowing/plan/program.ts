@@ -24,9 +24,10 @@ export function must(
   terms: readonly (readonly [at: number, by: number])[],
   lower: number,
   upper: number,
-): void {
-  if (terms.length === 0) return;
-  program.rows.push({ at: terms.map(([at]) => at), by: terms.map(([, by]) => by), lower, upper });
+): Program['rows'][number] {
+  const row = { at: terms.map(([at]) => at), by: terms.map(([, by]) => by), lower, upper };
+  if (terms.length > 0) program.rows.push(row);
+  return row;
 }
 
 /** What a solver came to: values of the unknowns, and the least that any answer could cost. */
