@@ -12,6 +12,7 @@ await run(async () => {
   buildWeb();
   shown(process.execPath, [join(distFolder, 'core', 'bench.js')], { what: 'the benchmark' });
   await (await import('./bench-advice.mjs')).benchAdvice();
+  await (await import('./bench-plan.mjs')).benchPlan();
   await (await import('./bench-saves.mjs')).benchSaves();
   await (await import('./bench-screens.mjs')).benchScreens();
 });

@@ -3,6 +3,7 @@ import { DISTRICT_KINDS, DISTRICT_NAMES } from '../subjects/brief/index.js';
 import type { Brief, DistrictKind } from '../subjects/brief/index.js';
 import { carderBrief, osierBrief, saltgrassBrief } from './briefs.js';
 import { millLadder } from './carder-mills.js';
+import { meadowPumper } from './meadow.js';
 import { riverPumper, riverPumperSteps } from './osier-reach.js';
 import { grassTruck } from './saltgrass-flats.js';
 import type { DemonstrationStep } from './step.js';
@@ -14,6 +15,8 @@ export const DEMONSTRATION: {
   kind: DistrictKind;
   brief: Brief;
   builds: Build[];
+  /** And those that list every piece. */
+  placed?: Build[];
   steps?: DemonstrationStep[];
 }[] = [
   {
@@ -21,6 +24,7 @@ export const DEMONSTRATION: {
     kind: 'rural',
     brief: osierBrief,
     builds: [riverPumper],
+    placed: [meadowPumper],
     steps: riverPumperSteps,
     district:
       'River meadows and dairy farms, no hydrants outside the village; a covered bridge and a low station door.',
@@ -46,3 +50,4 @@ export type { DistrictKind };
 export { starterBuild } from './starter.js';
 export { startBuild } from './templates.js';
 export { carried, loaded } from './lines.js';
+export { meadowListed, meadowPumper } from './meadow.js';

@@ -9,10 +9,10 @@ export async function loadDemonstration(app: INestApplication): Promise<boolean>
   const builds = app.get(BuildsService);
   const history = app.get(HistoryService);
   if ((await departments.list()).length > 0) return false;
-  for (const { name, district, kind, brief, builds: all, steps = [] } of DEMONSTRATION) {
+  for (const { name, district, kind, brief, builds: plain, placed = [], steps = [] } of DEMONSTRATION) {
     const { id } = await departments.create({ name, district, kind });
     await departments.keepBrief(id, { revision: 0, brief });
-    for (const file of all) {
+    for (const file of [...plain, ...placed]) {
       const [first, ...later] = steps.filter((step) => step.build.name === file.name);
       let build = await builds.keep(
         id,

@@ -67,7 +67,10 @@ export function relaid(state: State, options: readonly Option[][], until: () => 
     for (const { item } of out) state.taken.delete(item);
     for (const place of cleared) state.filled.delete(place);
     const order = [...new Set([...left, ...out.map(({ item }) => item)])]
-      .map((item) => ({ item, by: (left.includes(item) ? 10 : 1) * problem.items[item]!.roomFt3 * (1 + GIVE * (chance() - 0.5)) }))
+      .map((item) => ({
+        item,
+        by: (left.includes(item) ? 10 : 1) * problem.items[item]!.roomFt3 * (1 + GIVE * (chance() - 0.5)),
+      }))
       .sort((a, b) => b.by - a.by);
     for (const { item } of order) options[item]!.some((option) => take(state, option));
     if (costOf(state) < before - 1e-6) vain = 0;

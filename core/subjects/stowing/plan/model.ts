@@ -1,7 +1,8 @@
 import { groupsBy } from '../../../kernel/index.js';
+import type { Need } from '../../equipment/index.js';
 import { emptyProgram, must, unknown } from './program.js';
 import type { Program } from './program.js';
-import { leftOutCost, ONE_OF, roomOf } from './problem.js';
+import { leftOutCost, ONE_OF, roomToTake, SOILS } from './problem.js';
 import type { Option, Problem } from './problem.js';
 
 /** A plan's problem as a linear program; options and what is left out, by the number of their unknown. */
@@ -13,7 +14,7 @@ export interface Model {
   area: Map<number, Program['rows'][number]>;
 }
 
-const needs = (problem: Problem, item: number, ...of: string[]): boolean =>
+const needs = (problem: Problem, item: number, ...of: readonly Need[]): boolean =>
   problem.items[item]!.part.needs?.some((need) => of.includes(need)) ?? false;
 
 /** Options by the compartment of their surface. */
@@ -69,9 +70,17 @@ export function modelOf(problem: Problem): Model {
         most,
       );
   }
-  for (const mine of groupsBy(options, (option) => compartmentOf(problem, option)).values()) {
+  for (const [id, mine] of groupsBy(options, (option) => compartmentOf(problem, option))) {
+    must(
+      program,
+      mine
+        .filter(({ item }) => needs(problem, item, 'charged'))
+        .map((option) => [at(option), items[option.item]!.line.count]),
+      0,
+      problem.charging[id]!,
+    );
     const clean = mine.filter(({ item }) => needs(problem, item, 'clean'));
-    const soils = mine.filter(({ item }) => needs(problem, item, 'away', 'dirty'));
+    const soils = mine.filter(({ item }) => needs(problem, item, ...SOILS));
     if (clean.length === 0 || soils.length === 0) continue;
     const isClean = unknown(program, 0);
     for (const option of clean)
@@ -127,7 +136,7 @@ export function modelOf(problem: Problem): Model {
     program,
     options.map((option) => [at(option), items[option.item]!.roomFt3] as const),
     0,
-    roomOf(problem) * (1 - problem.rules.growthPct / 100),
+    roomToTake(problem),
   );
   const unit = wishes.sides / ONE_OF.momentLbIn;
   const [toRight, toLeft] = [

@@ -73,9 +73,16 @@ export async function planned(
   {
     seconds,
     gap,
+    rounds = ROUNDS,
     now,
     onProgress,
-  }: { seconds: number; gap?: number; now: () => number; onProgress?: (progress: Progress) => void },
+  }: {
+    seconds: number;
+    gap?: number;
+    rounds?: number;
+    now: () => number;
+    onProgress?: (progress: Progress) => void;
+  },
 ): Promise<Plan> {
   const model = modelOf(problem);
   const options = cheapestFirst(problem);
@@ -83,7 +90,7 @@ export async function planned(
   let best: Plan | null = null;
   let bound: number | null = null;
   let start: number[] | undefined;
-  for (let round = 1; round <= ROUNDS && now() < end; round++) {
+  for (let round = 1; round <= rounds && now() < end; round++) {
     const { values, bound: least } = await solve(model.program, {
       seconds: Math.max(1, ((end - now()) / 1_000) * SHARE),
       gap,

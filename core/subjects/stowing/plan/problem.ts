@@ -9,10 +9,10 @@ import {
   provisions,
   surfaces,
 } from '../../../truck/index.js';
-import type { Compartment, Surface } from '../../../truck/index.js';
+import type { Compartment, Provision, Surface } from '../../../truck/index.js';
 import { IN3_PER_FT3, IN_PER_FT } from '../../../units/index.js';
 import { equipmentShelf, pieceAs, YET } from '../../equipment/index.js';
-import type { Equipment, EquipmentLine, Lay } from '../../equipment/index.js';
+import type { Equipment, EquipmentLine, Lay, Need } from '../../equipment/index.js';
 import { freeAfter, freeOn, laysOn, spotFor } from '../pack.js';
 import type { Free } from '../pack.js';
 import { placed } from '../stowed.js';
@@ -59,7 +59,7 @@ export interface Option {
 }
 
 /** Why a line may not lie on a surface, by the rule that says so. */
-export type Rule = 'size' | 'where' | 'needs' | 'height' | 'tubes' | 'rating';
+export type Rule = 'size' | 'where' | 'needs' | 'height' | 'tubes' | 'rating' | 'beside' | 'home';
 export const RULE_NAMES: Record<Rule, string> = {
   size: 'it has no room there',
   where: 'its discipline rides elsewhere',
@@ -67,6 +67,8 @@ export const RULE_NAMES: Record<Rule, string> = {
   height: 'it is too heavy for that height',
   tubes: 'cylinders go into tubes',
   rating: 'it weighs more than is rated',
+  beside: 'what a hand has put there soils it, or is soiled by it',
+  home: 'its set is elsewhere',
 };
 
 export interface Problem {
@@ -75,6 +77,10 @@ export interface Problem {
   options: Option[];
   /** For each line the rule that keeps it from a surface, and what it would cost there. */
   barred: { item: number; place: number; rule: Rule; cost: number }[];
+  /** Places to charge that are free, by compartment. */
+  charging: Readonly<Record<string, number>>;
+  /** What a hand has put down takes so much room, ft³. */
+  keptFt3: number;
   /** Moment to the officer's side of all that the plan does not move, lb·in. */
   momentLbIn: number;
   wishes: Wishes;
@@ -145,8 +151,70 @@ const costOf = (
 const LEFT_OUT = 1_000;
 export const leftOutCost = ({ weightLb, usesAMonth }: Item): number => LEFT_OUT + weightLb + usesAMonth;
 
+/** Of all pieces of a line, ft³. */
+const roomFt3 = ({ count }: EquipmentLine, { lengthIn, widthIn, heightIn }: Equipment): number =>
+  (lengthIn * widthIn * heightIn * count) / IN3_PER_FT3;
+
+/** What soils clean gear beside it. */
+export const SOILS: readonly Need[] = ['away', 'dirty'];
+
 /** Lines that stay where a hand has put them. */
 const stays = ({ line }: Placed): boolean => line.fixed === 'yes';
+
+const asks = ({ part }: { part: Equipment }, ...of: Need[]): boolean =>
+  part.needs?.some((need) => of.includes(need)) ?? false;
+
+/** What a rule looks at: a line, a surface, what the compartment has, and what stays where a hand has put it. */
+interface Asked {
+  item: Item;
+  place: Place;
+  fits: boolean;
+  reachIn: number;
+  has: Provision | undefined;
+  kept: readonly Placed[];
+  /** A piece over this weight is no higher than that; lb, in. */
+  heavy: { lb: number; highIn: number };
+  /** Some surface has tubes. */
+  tubed: boolean;
+  /** Whether its discipline rides there. */
+  rides: boolean;
+}
+
+/** The rules, in the order in which they are told; each says whether it keeps the line from the surface. */
+const KEEPS_FROM: readonly (readonly [Rule, (asked: Asked) => boolean])[] = [
+  [
+    'tubes',
+    ({ item, place, tubed }) => (place.surface.tubes !== null) !== (item.part.tubed === true && tubed),
+  ],
+  ['size', ({ item, place }) => place.surface.tubes !== null && place.tubes < item.line.count],
+  ['size', ({ fits }) => !fits],
+  ['where', ({ rides }) => !rides],
+  ['needs', ({ item, has }) => asks(item, 'vented') && !has?.vented],
+  ['needs', ({ item, has }) => asks(item, 'locked') && !has?.locked],
+  ['needs', ({ item, place }) => asks(item, 'curbSide') && place.compartment.side === 'left'],
+  ['needs', ({ item, has }) => asks(item, 'charged') && !has?.outlets && !has?.charges],
+  [
+    'height',
+    ({ item, reachIn, heavy }) =>
+      (item.part.weightLb > heavy.lb || asks(item, 'fromGround')) && reachIn > heavy.highIn,
+  ],
+  ['rating', ({ item, place }) => item.weightLb > place.leftLb],
+  [
+    'beside',
+    ({ item, place, kept }) =>
+      kept.some(
+        (other) =>
+          other.compartment.id === place.compartment.id &&
+          ((asks(item, 'clean') && asks(other, ...SOILS)) || (asks(item, ...SOILS) && asks(other, 'clean'))),
+      ),
+  ],
+  [
+    'home',
+    ({ item: { line }, place, kept }) =>
+      line.set !== undefined &&
+      kept.some((other) => other.line.set === line.set && other.compartment.id !== place.compartment.id),
+  ],
+];
 
 /**
  * What is to be placed, where it could be and what that costs (formulas: plan): every line in a compartment or with no
@@ -168,7 +236,7 @@ export function problemOf(evaluation: Evaluation, rules: Rules, wishes: Wishes):
         line,
         part,
         weightLb: part.weightLb * line.count,
-        roomFt3: (part.lengthIn * part.widthIn * part.heightIn * line.count) / IN3_PER_FT3,
+        roomFt3: roomFt3(line, part),
         usesAMonth: USES_A_MONTH[part.often ?? 'yearly'],
       };
     });
@@ -200,10 +268,28 @@ export function problemOf(evaluation: Evaluation, rules: Rules, wishes: Wishes):
     ];
   });
   const mostOrder = Math.max(1, ...all.map(({ order }) => order));
-  const heavyLb = evaluation.limit('heavyLb')?.value ?? Infinity;
-  const heavyHighIn = evaluation.limit('heavyHighIn')?.value ?? Infinity;
+  const heavy = {
+    lb: evaluation.limit('heavyLb')?.value ?? Infinity,
+    highIn: evaluation.limit('heavyHighIn')?.value ?? Infinity,
+  };
   const tubed = places.some(({ surface }) => surface.tubes !== null);
-  const problem: Problem = { items, places, options: [], barred: [], momentLbIn: 0, wishes, rules };
+  const problem: Problem = {
+    items,
+    places,
+    options: [],
+    barred: [],
+    charging: Object.fromEntries(
+      all.map(({ id }) => {
+        const { outlets = 0, charges = 0 } = has[id] ?? {};
+        const there = fixed.filter((thing) => thing.compartment.id === id && asks(thing, 'charged'));
+        return [id, Math.max(0, outlets + charges - there.reduce((sum, { line }) => sum + line.count, 0))];
+      }),
+    ),
+    keptFt3: fixed.reduce((sum, { line, part }) => sum + roomFt3(line, part), 0),
+    momentLbIn: 0,
+    wishes,
+    rules,
+  };
   const moved = new Set(items.map(({ line }) => `equipment.${line.id}`));
   problem.momentLbIn = evaluation
     .read(components)
@@ -217,28 +303,18 @@ export function problemOf(evaluation: Evaluation, rules: Rules, wishes: Wishes):
       const fits = inTube ? [lays[0]!] : lays.filter((lay) => spotFor(free, [lay]) !== null);
       const at = measured(place, fits.length > 0 ? fits : lays);
       const cost = costOf(item, at, walkFt, wishes);
-      const needs = item.part.needs ?? [];
-      const provided = has[compartment.id];
-      const heavy = item.part.weightLb > heavyLb || needs.includes('fromGround');
-      const rule: Rule | null =
-        inTube !== (item.part.tubed === true && tubed)
-          ? 'tubes'
-          : inTube && place.tubes < item.line.count
-            ? 'size'
-            : fits.length === 0
-              ? 'size'
-              : !isWhere(rules.where[item.part.group], compartment, mostOrder)
-                ? 'where'
-                : (needs.includes('vented') && !provided?.vented) ||
-                    (needs.includes('locked') && !provided?.locked) ||
-                    (needs.includes('curbSide') && compartment.side === 'left') ||
-                    (needs.includes('charged') && !provided?.outlets && !provided?.charges)
-                  ? 'needs'
-                  : heavy && at.reachIn > heavyHighIn
-                    ? 'height'
-                    : item.weightLb > place.leftLb
-                      ? 'rating'
-                      : null;
+      const asked: Asked = {
+        item,
+        place,
+        fits: fits.length > 0,
+        reachIn: at.reachIn,
+        has: has[compartment.id],
+        kept: fixed,
+        heavy,
+        tubed,
+        rides: isWhere(rules.where[item.part.group], compartment, mostOrder),
+      };
+      const rule = KEEPS_FROM.find(([, keeps]) => keeps(asked))?.[0] ?? null;
       if (rule === null)
         problem.options.push({
           item: i,
@@ -254,7 +330,8 @@ export function problemOf(evaluation: Evaluation, rules: Rules, wishes: Wishes):
   return problem;
 }
 
-/** Room of all surfaces together, ft³. */
-export const roomOf = ({ places }: Problem): number =>
-  places.reduce((sum, { surface }) => sum + surface.room.reduce((ft, box) => ft + volumeOf(box), 0), 0) /
-  IN3_PER_FT3;
+/** Room that a plan may take: of all surfaces, without what stays free for growth and what a hand has filled, ft³. */
+export function roomToTake({ places, rules, keptFt3 }: Problem): number {
+  const in3 = places.flatMap(({ surface }) => surface.room).reduce((sum, box) => sum + volumeOf(box), 0);
+  return Math.max(0, (in3 / IN3_PER_FT3) * (1 - rules.growthPct / 100) - keptFt3);
+}

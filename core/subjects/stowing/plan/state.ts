@@ -1,7 +1,8 @@
 import { groupsBy } from '../../../kernel/index.js';
+import type { Need } from '../../equipment/index.js';
 import { filling } from './filling.js';
 import type { Filled } from './filling.js';
-import { leftOutCost, ONE_OF, roomOf } from './problem.js';
+import { leftOutCost, ONE_OF, roomToTake, SOILS } from './problem.js';
 import type { Option, Problem } from './problem.js';
 
 /** What is to be kept apart or together of what lies in compartments, as it fills. */
@@ -16,15 +17,16 @@ const itemOf = (state: Sofar, option: Option) => state.problem.items[option.item
 const compartmentOf = ({ problem }: Sofar, option: Option): string =>
   problem.places[option.place]!.compartment.id;
 
-const needs = (state: Sofar, option: Option, ...of: string[]): boolean =>
+const needs = (state: Sofar, option: Option, ...of: readonly Need[]): boolean =>
   itemOf(state, option).part.needs?.some((need) => of.includes(need)) ?? false;
 
 /** A rule that looks at several pieces at once. */
-export type Together = 'apart' | 'set' | 'board' | 'growth';
+export type Together = 'apart' | 'set' | 'board' | 'charged' | 'growth';
 export const TOGETHER_NAMES: Record<Together, string> = {
   apart: 'clean gear and what soils it ride apart',
   set: 'sets stay together',
   board: 'both faces of a board are rated together',
+  charged: 'each charged piece has an outlet',
   growth: 'room is kept for growth',
 };
 
@@ -33,8 +35,8 @@ export function clashOf(state: Sofar, option: Option): Together | null {
   const { problem, taken } = state;
   const others = [...taken.values()].filter((other) => other.item !== option.item);
   const beside = others.filter((other) => compartmentOf(state, other) === compartmentOf(state, option));
-  const [clean, soils] = [needs(state, option, 'clean'), needs(state, option, 'away', 'dirty')];
-  if (clean && beside.some((other) => needs(state, other, 'away', 'dirty'))) return 'apart';
+  const [clean, soils] = [needs(state, option, 'clean'), needs(state, option, ...SOILS)];
+  if (clean && beside.some((other) => needs(state, other, ...SOILS))) return 'apart';
   if (soils && beside.some((other) => needs(state, other, 'clean'))) return 'apart';
   const { set } = itemOf(state, option).line;
   const home = set === undefined ? undefined : others.find((other) => itemOf(state, other).line.set === set);
@@ -44,9 +46,12 @@ export function clashOf(state: Sofar, option: Option): Together | null {
     .filter((other) => fitting !== null && problem.places[other.place]!.surface.fittingId === fitting)
     .reduce((sum, other) => sum + itemOf(state, other).weightLb, 0);
   if (onBoard + itemOf(state, option).weightLb > problem.places[option.place]!.leftLb) return 'board';
+  const pieces = (all: readonly Option[]) =>
+    all.reduce((sum, one) => sum + (needs(state, one, 'charged') ? itemOf(state, one).line.count : 0), 0);
+  if (pieces([option]) > 0 && pieces([...beside, option]) > problem.charging[compartmentOf(state, option)]!)
+    return 'charged';
   const room = others.reduce((sum, other) => sum + itemOf(state, other).roomFt3, 0);
-  const most = roomOf(problem) * (1 - problem.rules.growthPct / 100);
-  return room + itemOf(state, option).roomFt3 <= most + 1e-9 ? null : 'growth';
+  return room + itemOf(state, option).roomFt3 <= roomToTake(problem) + 1e-9 ? null : 'growth';
 }
 
 /** Takes an option where everything on its surface still has its place. */
@@ -60,14 +65,14 @@ export function take(state: State, option: Option): boolean {
   const before = state.taken.get(option.item);
   state.taken.set(option.item, option);
   state.filled.set(option.place, filled);
-  if (before && before.place !== option.place) refill(state, before.place);
+  if (before && before.place !== option.place) leave(state, before);
   return true;
 }
 
-function refill(state: State, place: number): void {
-  const there = [...state.taken.values()].filter((other) => other.place === place);
-  const filled = filling(state.problem, place, there);
-  if (filled) state.filled.set(place, filled);
+/** Leaves its place to others; what lies beside it stays where it lies. */
+function leave(state: State, option: Option): void {
+  const beside = [...(state.filled.get(option.place) ?? [])].filter(([other]) => other !== option);
+  state.filled.set(option.place, new Map(beside));
 }
 
 /** What an answer costs: its options, the sides, and what is left out. */
