@@ -6,24 +6,15 @@ import { tankTimeInWords, togetherInWords } from '../subjects/lines/index.js';
 import { byHandTable, cardTable, HARMS, operating, procedures } from '../subjects/operating/index.js';
 import { plumbing } from '../subjects/plumbing/index.js';
 import { rollingInWords } from '../subjects/rolling/index.js';
-import { caution, text } from './kinds.js';
+import { caution, inColumns, text } from './kinds.js';
 import type { Block, Paper } from './kinds.js';
 
 const COLUMNS = 3;
+type Steps = Extract<Block, { kind: 'steps' }>;
 
-/** Procedures in columns of about the same length, in their order. */
-function inColumns(all: Extract<Block, { kind: 'steps' }>[]): Block[][] {
-  const size = ({ title, steps }: (typeof all)[number]) =>
-    title.length + 30 + steps.reduce((sum, of) => sum + of.do.length + of.why.length + 22, 0);
-  const each = all.reduce((sum, one) => sum + size(one), 0) / COLUMNS;
-  const columns: Block[][] = Array.from({ length: COLUMNS }, () => []);
-  let filled = 0;
-  for (const one of all) {
-    columns[Math.min(COLUMNS - 1, Math.floor((filled + size(one) / 2) / each))]!.push(one);
-    filled += size(one);
-  }
-  return columns;
-}
+/** How much room steps take on a page, in letters. */
+const lettersOf = ({ title, steps }: Steps): number =>
+  title.length + 30 + steps.reduce((sum, of) => sum + of.do.length + of.why.length + 22, 0);
 
 /** The operator's card: one page with this truck's lines, its tank, and the steps in order. */
 export function cardPaper(evaluation: Evaluation): Paper {
@@ -44,7 +35,7 @@ export function cardPaper(evaluation: Evaluation): Paper {
       widths: [2, 2, 2, 2.6, 0.9, 0.9, 0.9, 1.1].slice(0, lines.columns.length),
     },
     ...(said.length ? [text(said.join(' '))] : []),
-    { kind: 'columns', columns: inColumns(steps) },
+    { kind: 'columns', columns: inColumns(steps, COLUMNS, lettersOf) },
     ...(hand.rows.length ? [{ kind: 'table' as const, table: hand, widths: [1.4, 0.7, 4] }] : []),
     caution(HARMS),
     caution([plumbing.caution, ...(evaluation.read(compressorCfm) > 0 ? [air.caution] : [])].join(' ')),

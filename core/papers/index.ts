@@ -1,6 +1,7 @@
 import type { Evaluation } from '../kernel/index.js';
 import { cardPaper } from './card-paper.js';
 import type { Paper } from './kinds.js';
+import { labelsPaper, mapPaper, mountingPaper, pickPaper } from './locker-papers.js';
 import { plumbingPaper } from './plumbing-paper.js';
 import { weightPaper } from './weight-paper.js';
 
@@ -18,6 +19,10 @@ export const PAPERS: readonly PaperKind[] = [
   { id: 'weights', title: 'Weight sheet', of: weightPaper },
   { id: 'plumbing', title: 'Plumbing sheet', of: plumbingPaper },
   { id: 'card', title: 'Operator’s card', of: cardPaper },
+  { id: 'lockers', title: 'Locker map', of: mapPaper },
+  { id: 'labels', title: 'Labels', of: labelsPaper },
+  { id: 'picking', title: 'Pick lists', of: pickPaper },
+  { id: 'mounting', title: 'Mounting drawings', of: mountingPaper },
 ];
 
 /** @throws RangeError where there is no such paper. */

@@ -69,6 +69,12 @@ const written = (block: Block): (string | number)[][] => {
       return block.of.rows.map((row) => [row.side, String(row.row), plain(rowInWords(row))]);
     case 'drawing':
       return [['drawing', block.views]];
+    case 'lockers':
+      return [[block.kind, block.of.title, ...block.of.lockers.map(({ of }) => of.name)]];
+    case 'mounting':
+      return [[block.kind, block.of.of.name, ...block.of.heightsIn.map(String)]];
+    case 'labels':
+      return block.labels.map(({ number, name, place }) => [number, plain(name), plain(place)]);
     case 'steps':
       return block.steps.map((one) => [block.title, plain(one.do), plain(one.why), one.byHand ?? '']);
     case 'columns':

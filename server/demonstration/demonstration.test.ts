@@ -20,5 +20,10 @@ it('loads three departments into an empty database, and only once', async () => 
     'Carder Mills Fire Department',
     'Saltgrass Flats Rural Fire District',
   ]);
-  expect(page.builds.map(({ type }: { type: string }) => type)).toEqual(['pumper', 'pumper', 'aerial', 'brush']);
+  expect(page.builds.map(({ type }: { type: string }) => type)).toEqual([
+    'pumper',
+    'pumper',
+    'aerial',
+    'brush',
+  ]);
 });

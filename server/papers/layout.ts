@@ -1,11 +1,12 @@
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces.js';
-import { chartSvg, diagramSvg, drawingSvg } from '#pictures';
+import { chartSvg, diagramSvg, drawingSvg, mountingSvg, sideSvg } from '#pictures';
 import { PLANNING_CAUTION } from '#core/kernel';
 import type { ChartOf, Evaluation } from '#core/kernel';
 import type { Block, Paper } from '#core/papers';
 import { inUnits, SYSTEM_NAMES } from '#core/units';
 import type { UnitSystem } from '#core/units';
 import { CHART_FONT, inFonts, printable } from './fonts.js';
+import { labelsOf } from './labels.js';
 import { BRASS, INK, PENCIL, stepsOf, tableOf } from './rows.js';
 import type { Setting } from './rows.js';
 
@@ -29,9 +30,12 @@ const SIZES = {
 const MARGIN = 36;
 const DRAWING_HEIGHT = 250;
 const CHART_HEIGHT = 172;
+const LOCKERS_HEIGHT = 300;
 const GAP = 14;
 /** Sizes in which a card is tried until it is one page, the largest first. */
 export const CARD_SIZES = [8.2, 7.6, 7, 6.4, 5.8] as const;
+/** The size of a paper that is set smaller. */
+const SMALL = 6.8;
 /** The name of a truck on its card. */
 const CARD_TITLE = 17;
 /** Level of a heading that begins a page. */
@@ -55,6 +59,7 @@ export function documentOf(
   const { name: pageSize, width: pageWidth } = SIZES[system];
   const width = pageWidth - 2 * MARGIN;
   const say = (words: string) => inFonts(inUnits(words, system));
+  const size = paper.dense ? cardSize : paper.small ? SMALL : 9;
   const revision = `Revision ${imprint.revision} of ${day.format(imprint.date)}`;
   return {
     info: {
@@ -66,7 +71,7 @@ export function documentOf(
     },
     pageSize,
     pageMargins: paper.dense ? [MARGIN, 34, MARGIN, 40] : [MARGIN, 46, MARGIN, 54],
-    defaultStyle: { font: 'Barlow', fontSize: paper.dense ? cardSize : 9, color: INK, lineHeight: 1.15 },
+    defaultStyle: { font: 'Barlow', fontSize: size, color: INK, lineHeight: 1.15 },
     styles: { heading: { font: 'Barlow Condensed', fontSize: 14, bold: true, margin: [0, 12, 0, 4] } },
     header: () => ({
       columns: [
@@ -104,7 +109,13 @@ export function documentOf(
         color: PENCIL,
         margin: [0, 0, 0, paper.dense ? 2 : 8],
       },
-      ...contentOf(paper.blocks, { evaluation, system, width, say, dense: paper.dense ? cardSize : null }),
+      ...contentOf(paper.blocks, {
+        evaluation,
+        system,
+        width,
+        say,
+        dense: paper.dense || paper.small ? size : null,
+      }),
     ],
     // Some headings begin a page, where they do not already; none stands alone at the foot of one.
     pageBreakBefore: (node, nodes) =>
@@ -226,6 +237,12 @@ function blockOf(block: Block, setting: Setting): Content {
         width,
         margin: [0, 2, 0, 2],
       };
+    case 'lockers':
+      return { svg: sideSvg(block.of, width, LOCKERS_HEIGHT), width, margin: [0, 2, 0, 4] };
+    case 'mounting':
+      return { svg: mountingSvg(block.of, system, width, LOCKERS_HEIGHT), width, margin: [0, 2, 0, 4] };
+    case 'labels':
+      return labelsOf(block, say, width);
     case 'drawing':
       return {
         svg: drawingSvg(evaluation, block.views, system, width, DRAWING_HEIGHT),

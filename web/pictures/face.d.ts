@@ -1,5 +1,6 @@
 import type { ChartOf, Evaluation } from '#core/kernel';
 import type { Diagram } from '#core/subjects/plumbing';
+import type { MountingView, SideMap } from '#core/subjects/stowing';
 import type { UnitSystem } from '#core/units';
 
 /** The drawing of a truck as an SVG that stands alone, as large as fits into so many points. */
@@ -28,3 +29,14 @@ export declare function miniatureSvg(evaluation: Evaluation): string;
 
 /** The style sheets that the screens write into their page: the server's policy allows these and no others. */
 export declare function inlineStyles(): string[];
+
+/** A side of the truck with all doors open, its pieces numbered, as large as fits into so many points. */
+export declare function sideSvg(of: SideMap, width: number, height: number): string;
+
+/** A compartment with its fittings and what is measured of them, and its surfaces, into so many points. */
+export declare function mountingSvg(
+  of: MountingView,
+  system: UnitSystem,
+  width: number,
+  height: number,
+): string;

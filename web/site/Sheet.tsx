@@ -12,6 +12,21 @@ export interface SheetSpace {
   v1: number;
 }
 
+/** Hatching of what is solid; `px` is how many inches a pixel is, and `line` how thick its lines are. */
+export const EarthHatch = ({ px, line = 0.6 * px }: { px: number; line?: number }) => (
+  <defs>
+    <pattern
+      id="earth-hatch"
+      width={9 * px}
+      height={9 * px}
+      patternUnits="userSpaceOnUse"
+      patternTransform="rotate(45)"
+    >
+      <line x1="0" y1="0" x2="0" y2={9 * px} stroke="var(--pencil)" strokeWidth={line} />
+    </pattern>
+  </defs>
+);
+
 /** Room around it for dimensions, px. */
 const MARGIN_PX = 46;
 
@@ -50,17 +65,7 @@ export function Sheet({
           aria-label={label}
         >
           <WaterHatch />
-          <defs>
-            <pattern
-              id="earth-hatch"
-              width={9 * px}
-              height={9 * px}
-              patternUnits="userSpaceOnUse"
-              patternTransform="rotate(45)"
-            >
-              <line x1="0" y1="0" x2="0" y2={9 * px} stroke="var(--pencil)" strokeWidth={0.6} />
-            </pattern>
-          </defs>
+          <EarthHatch px={px} />
           {children(px)}
         </svg>
       )}

@@ -155,6 +155,11 @@ function namesIn(all: readonly Placed[]): Map<string, string> {
   return names;
 }
 
+/** Boxes that stand still: what is behind one of them does not come out. */
+const SHUT: ReadonlySet<Placed['part']['kind']> = new Set(['tubes', 'module', 'drawer']);
+const shadowOf = ({ part, takes, compartment }: Placed): Inside =>
+  SHUT.has(part.kind) ? { ...takes, y1: Math.max(takes.y1, insideSize(compartment).yIn) } : takes;
+
 /** Everything on which something can lie or hang, compartment by compartment, from the floor up. */
 export const surfacesPlace = provide(surfaces, [compartments, placedAll], (all, fitted): Surface[] => {
   const names = namesIn(fitted);
@@ -163,17 +168,11 @@ export const surfacesPlace = provide(surfaces, [compartments, placedAll], (all, 
     const made = mine.flatMap((placed) =>
       surfacesOf(
         placed,
-        mine.filter((other) => other !== placed).map(({ takes }) => takes),
+        mine.filter((other) => other !== placed).map(shadowOf),
         names.get(placed.line.id) ?? '',
       ),
     );
-    return [
-      ...floorSurface(
-        compartment,
-        mine.map(({ takes }) => takes),
-      ),
-      ...made,
-    ];
+    return [...floorSurface(compartment, mine.map(shadowOf)), ...made];
   });
 });
 

@@ -13,6 +13,10 @@ export { lockerViews, numbers, onPlan, surfacePlan } from './views.js';
 export type { FittedView, LockerView, SurfacePlan, SurfaceView, ThingOn, ThingView } from './views.js';
 export { clearAbout, dropAt, freeNow, spotOn, spotsFor, trialAt, withPlaced, withSpot } from './placing.js';
 export type { Trial } from './placing.js';
+export { bracketsTable, fittingsTable, mountingOf, pickTable, placeLists, sideMaps } from './map.js';
+export type { MountingView, PlaceList, SideMap } from './map.js';
+export { aboard, inPlace, mapTable, whereabouts } from './whereabouts.js';
+export type { Whereabouts } from './whereabouts.js';
 export { carriedLb, isPlaced, misplaced, placed, onSurfaces, outerLb, reachIn, stowed } from './stowed.js';
 export type { Load, Misplaced, Placed, Stowed } from './stowed.js';
 

@@ -1,4 +1,4 @@
-import { around, groupsBy, reading } from '../../kernel/index.js';
+import { around, boxOf, groupsBy, reading, without } from '../../kernel/index.js';
 import type { Box, Evaluation, Rectangle } from '../../kernel/index.js';
 import { compartments, doorway, insideOf, insideSize, onFace, plateSize } from '../../truck/index.js';
 import type { Compartment, Inside, Surface } from '../../truck/index.js';
@@ -56,6 +56,23 @@ export interface ThingView extends ThingOn {
   /** Of its shelf, tray or board; null on a floor. */
   fittingId: string | null;
   opened: Rectangle;
+  /** In a tube of its own: its box is not seen. */
+  inTube: boolean;
+  /** The middle of what is seen of it from the door; null where it is behind something. */
+  seenAt: [u: number, v: number] | null;
+}
+
+/** What is seen of a thing less than so wide or high names nothing, in. */
+const LEAST_SEEN_IN = 1.5;
+
+/** The middle of the largest part of a rectangle that others do not cover; null where hardly any is seen. */
+function seenOf(at: Rectangle, before: readonly Rectangle[]): [u: number, v: number] | null {
+  const flat = ([u0, v0, u1, v1]: Rectangle): Box => boxOf(u0, u1, 0, 1, v0, v1);
+  const area = ({ x0, x1, z0, z1 }: Box) => (x1 - x0) * (z1 - z0);
+  const [best] = without(flat(at), before.map(flat))
+    .filter(({ x0, x1, z0, z1 }) => Math.min(x1 - x0, z1 - z0) >= LEAST_SEEN_IN)
+    .sort((a, b) => area(b) - area(a));
+  return best ? [(best.x0 + best.x1) / 2, (best.z0 + best.z1) / 2] : null;
 }
 
 const thingOn = (
@@ -172,7 +189,7 @@ export const lockerViews = reading(
         things: things
           .filter(({ compartment }) => compartment.id === of.id)
           .sort((a, b) => b.lying.box.y0 - a.lying.box.y0)
-          .map((thing): ThingView => {
+          .map((thing, i, sorted): ThingView => {
             const { surface, box } = thing.lying;
             const carrier = mine.find((one) => one.line.id === surface.fittingId);
             return {
@@ -180,6 +197,11 @@ export const lockerViews = reading(
               surfaceId: surface.id,
               fittingId: surface.fittingId,
               opened: above(carrier ? whenOut(carrier, box) : box),
+              inTube: surface.tubes !== null,
+              seenAt: seenOf(
+                front(box),
+                sorted.slice(i + 1).map((other) => front(other.lying.box)),
+              ),
             };
           }),
       };

@@ -1,7 +1,7 @@
 import type { Rectangle } from '#core/kernel';
 import type { FittedView } from '#core/subjects/stowing';
 import { Patch } from '../../site';
-import classes from './stowing.module.css';
+import look from './look.module.css';
 
 /** Round openings side by side in rows, as they are seen from the door. */
 function Tubes({ of: [u0, v0, u1, v1] }: { of: Rectangle }) {
@@ -16,7 +16,7 @@ function Tubes({ of: [u0, v0, u1, v1] }: { of: Rectangle }) {
           cx={u0 + wide * ((i % 3) + 0.5)}
           cy={-(v0 + high * (Math.floor(i / 3) + 0.5))}
           r={r}
-          className={classes.tube}
+          className={look.tube}
         />
       ))}
     </>
@@ -31,7 +31,7 @@ export function FittedLook({ of: { kind, front } }: { of: FittedView }) {
     case 'tubes':
       return (
         <g aria-hidden="true">
-          <Patch of={front} className={classes.case} />
+          <Patch of={front} className={look.case} />
           <Tubes of={front} />
         </g>
       );
@@ -39,15 +39,9 @@ export function FittedLook({ of: { kind, front } }: { of: FittedView }) {
     case 'module':
       return (
         <g aria-hidden="true">
-          <Patch of={front} className={classes.case} />
+          <Patch of={front} className={look.case} />
           {kind === 'drawer' && (
-            <line
-              x1={middle - 4}
-              x2={middle + 4}
-              y1={-(v1 - 1.5)}
-              y2={-(v1 - 1.5)}
-              className={classes.pull}
-            />
+            <line x1={middle - 4} x2={middle + 4} y1={-(v1 - 1.5)} y2={-(v1 - 1.5)} className={look.pull} />
           )}
         </g>
       );
@@ -55,23 +49,23 @@ export function FittedLook({ of: { kind, front } }: { of: FittedView }) {
     case 'tipDown':
       return (
         <g aria-hidden="true">
-          <Patch of={front} className={classes.tray} />
+          <Patch of={front} className={look.tray} />
           <line
             x1={middle - 5}
             x2={middle + 5}
             y1={-(v0 + v1) / 2}
             y2={-(v0 + v1) / 2}
-            className={classes.pull}
+            className={look.pull}
           />
           {kind === 'tipDown' && (
-            <path d={`M ${middle + 7} ${-(v1 - 0.6)} l 1.6 2.4 l 1.6 -2.4`} className={classes.pull} />
+            <path d={`M ${middle + 7} ${-(v1 - 0.6)} l 1.6 2.4 l 1.6 -2.4`} className={look.pull} />
           )}
         </g>
       );
     case 'vent':
       return (
         <g aria-hidden="true">
-          <Patch of={front} className={classes.case} />
+          <Patch of={front} className={look.case} />
           {[0.25, 0.5, 0.75].map((share) => (
             <line
               key={share}
@@ -79,7 +73,7 @@ export function FittedLook({ of: { kind, front } }: { of: FittedView }) {
               x2={u1 - 0.6}
               y1={-(v0 + (v1 - v0) * share)}
               y2={-(v0 + (v1 - v0) * share)}
-              className={classes.pull}
+              className={look.pull}
             />
           ))}
         </g>
@@ -88,14 +82,14 @@ export function FittedLook({ of: { kind, front } }: { of: FittedView }) {
     case 'outlet':
       return (
         <g aria-hidden="true">
-          <Patch of={front} className={classes.case} />
+          <Patch of={front} className={look.case} />
           <path
             d={`M ${middle + 0.5} ${-(v1 - 1)} l -1.4 ${(v1 - v0) / 2 - 0.6} h 1.8 l -1.4 ${(v1 - v0) / 2 - 1.2}`}
-            className={classes.pull}
+            className={look.pull}
           />
         </g>
       );
     default:
-      return <Patch of={front} className={classes.plate} />;
+      return <Patch of={front} className={look.plate} />;
   }
 }

@@ -6,6 +6,7 @@ import { Patch, Sheet } from '../../site';
 import { FittedLook } from './FittedLook';
 import { Onto } from './Onto';
 import { Thing } from './Thing';
+import look from './look.module.css';
 import classes from './stowing.module.css';
 import type { Ghost } from './useHands';
 
@@ -39,7 +40,7 @@ export function LockerPicture({ of, surfaceId, lineId, ghost, onSurface, onPick 
       {(px) => (
         <>
           {of.room.map((cell, i) => (
-            <Patch key={i} of={cell} className={classes.room} />
+            <Patch key={i} of={cell} className={look.room} />
           ))}
           {of.surfaces.map((surface) => (
             <Onto
@@ -55,7 +56,7 @@ export function LockerPicture({ of, surfaceId, lineId, ghost, onSurface, onPick 
           ))}
           {/* What is behind the drum and the guides of the door. */}
           <path
-            className={classes.hidden}
+            className={look.hidden}
             d={`M 0 0 V ${-highIn} H ${wideIn} V 0 H ${doorway[2]} V ${-doorway[3]} H ${doorway[0]} V 0 Z`}
           />
           {doorway[3] < highIn && (
@@ -82,7 +83,7 @@ export function LockerPicture({ of, surfaceId, lineId, ghost, onSurface, onPick 
           {ghost?.front && (
             <Patch of={ghost.front} className={ghost.wrong ? classes.ghostWrong : classes.ghost} />
           )}
-          <path className={classes.frame} d={`M 0 0 V ${-highIn} H ${wideIn} V 0 Z`} />
+          <path className={look.frame} d={`M 0 0 V ${-highIn} H ${wideIn} V 0 Z`} />
           {PERSON.filter(({ highIn: at }) => at > floorIn && at < floorIn + highIn).map(
             ({ name, highIn: at }) => (
               <g key={name} className={classes.person}>

@@ -3,6 +3,7 @@ import { inches } from '#core/units';
 import { useUnits } from '../../common';
 import { Upright } from '../../drawing';
 import { Patch, Sheet } from '../../site';
+import look from './look.module.css';
 import classes from './stowing.module.css';
 
 /** A compartment from above with everything out that comes out: how far it stands beside the truck. */
@@ -20,12 +21,12 @@ export function OpenPicture({ of }: { of: LockerView }) {
       {(px) => (
         <>
           {of.roomAbove.map((cell, i) => (
-            <Patch key={i} of={cell} className={classes.room} />
+            <Patch key={i} of={cell} className={look.room} />
           ))}
           {of.fittings
             .filter(({ kind }) => kind !== 'shelf')
             .map(({ id, above, opened }) => (
-              <Patch key={id} of={opened ?? above} className={opened ? classes.tray : classes.case} />
+              <Patch key={id} of={opened ?? above} className={opened ? look.tray : look.case} />
             ))}
           {of.things
             .filter(({ fittingId }) => fittingId !== null && carriers.has(fittingId))
@@ -43,7 +44,7 @@ export function OpenPicture({ of }: { of: LockerView }) {
                 </text>
               </g>
             ))}
-          <path className={classes.frame} d={`M 0 0 V ${-of.deepIn} H ${of.wideIn} V 0`} />
+          <path className={look.frame} d={`M 0 0 V ${-of.deepIn} H ${of.wideIn} V 0`} />
           <line x1={-12 * px} x2={of.wideIn + 12 * px} y1={0} y2={0} className={classes.side} />
           <text x={of.wideIn + 6 * px} y={-4 * px} fontSize={10.5 * px} className={classes.note}>
             side

@@ -5,6 +5,7 @@ import { Across, Upright } from '../../drawing';
 import { Patch, Sheet } from '../../site';
 import { Onto } from './Onto';
 import { Thing } from './Thing';
+import look from './look.module.css';
 import classes from './stowing.module.css';
 import type { Ghost } from './useHands';
 
@@ -31,7 +32,7 @@ export function SurfacePicture({ of, lineId, ghost, onPick }: Props) {
       {(px) => (
         <>
           {of.room.map((cell, i) => (
-            <Patch key={i} of={cell} className={classes.room} />
+            <Patch key={i} of={cell} className={look.room} />
           ))}
           <Onto target={{ surfaceId: surface.id, view: 'plan' }} of={[0, 0, wideIn, highIn]} picked={false} />
           {of.things.map((thing) => (
@@ -47,7 +48,7 @@ export function SurfacePicture({ of, lineId, ghost, onPick }: Props) {
           {ghost?.plan && (
             <Patch of={ghost.plan} className={ghost.wrong ? classes.ghostWrong : classes.ghost} />
           )}
-          <path className={classes.frame} d={`M 0 0 V ${-highIn} H ${wideIn} V 0 Z`} />
+          <path className={look.frame} d={`M 0 0 V ${-highIn} H ${wideIn} V 0 Z`} />
           <Across from={0} to={wideIn} line={24 * px} start={3 * px} text={say(inches(wideIn))} px={px} />
           <Upright from={0} to={-highIn} line={-18 * px} start={-3 * px} text={say(inches(highIn))} px={px} />
           {flat && (
