@@ -12,7 +12,9 @@ import { DrillsModule } from './drills/index.js';
 import { PapersModule } from './papers/index.js';
 import { HealthModule } from './health/index.js';
 import { PartsModule } from './parts/index.js';
+import { PhotosModule } from './photos/index.js';
 import { JudgePipe } from './problems/index.js';
+import { WeeklyModule } from './weekly/index.js';
 import { WorkModule } from './work/index.js';
 
 /**
@@ -40,6 +42,8 @@ export class AppModule {
         PartsModule,
         PapersModule,
         DrillsModule,
+        WeeklyModule,
+        PhotosModule,
         ArchiveModule,
         CalcModule,
         HealthModule,

@@ -14,13 +14,16 @@ export interface CsvColumn<T> {
   into: (cell: string, figure: number, wrong: (right: string) => void) => Partial<T>;
 }
 
+/** A column that is written, and may not be read back. */
+export type OutColumn<T> = Pick<CsvColumn<T>, 'head' | 'unit' | 'out'>;
+
 /** The head of a column with the unit of its figures. */
-export const headOf = <T>({ head, unit }: CsvColumn<T>, system: UnitSystem): string =>
+export const headOf = <T>({ head, unit }: OutColumn<T>, system: UnitSystem): string =>
   unit ? `${head} (${shownIn(system, unit).unit})` : head;
 
 /** Lines as CSV in a person's units, a header row first. */
 export const linesCsv = <T>(
-  columns: readonly CsvColumn<T>[],
+  columns: readonly OutColumn<T>[],
   lines: readonly T[],
   system: UnitSystem,
 ): string =>
@@ -30,7 +33,7 @@ export const linesCsv = <T>(
   );
 
 /** What a line has in a column, its figures in a person's unit. */
-export function cellOf<T>({ unit, out }: CsvColumn<T>, line: T, system: UnitSystem): string | number {
+export function cellOf<T>({ unit, out }: OutColumn<T>, line: T, system: UnitSystem): string | number {
   const value = out(line) ?? '';
   return unit && typeof value === 'number' ? Number(toSystem(system, unit, value).toPrecision(12)) : value;
 }

@@ -11,7 +11,7 @@ let [north, south]: DepartmentView[] = [];
 let engine: BuildView;
 beforeAll(async () => {
   server = await startApp();
-  await server.app.get(DataSource).query('TRUNCATE departments, builds, build_revisions, own_parts, drills');
+  await server.app.get(DataSource).query('TRUNCATE departments CASCADE');
   north = await newDepartment(server, 'North Fork');
   south = await newDepartment(server, 'South 100% Creek');
   engine = await newBuild(server, north.id, 'pumper', 'Engine 1');

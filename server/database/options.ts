@@ -3,7 +3,11 @@ import { Build, BuildRevision } from '../builds/index.js';
 import { CataloguePart } from '../catalogue/index.js';
 import { Department } from '../departments/index.js';
 import { Drill } from '../drills/index.js';
+import { Photo } from '../photos/index.js';
+import { WeeklyCheck } from '../weekly/index.js';
 import { OwnPartRow } from '../parts/index.js';
+import { Photos1764800000000 } from './migrations/1764800000000-photos.js';
+import { WeeklyChecks1764700000000 } from './migrations/1764700000000-weekly-checks.js';
 import { Drills1764600000000 } from './migrations/1764600000000-drills.js';
 import { Briefs1764500000000 } from './migrations/1764500000000-briefs.js';
 import { CatalogueParts1764300000000 } from './migrations/1764300000000-catalogue-parts.js';
@@ -20,7 +24,7 @@ const STUCK_MS = 60_000;
 export const databaseOptions = (url: string): DataSourceOptions => ({
   type: 'postgres',
   url,
-  entities: [Department, Build, BuildRevision, CataloguePart, OwnPartRow, Drill],
+  entities: [Department, Build, BuildRevision, CataloguePart, OwnPartRow, Drill, WeeklyCheck, Photo],
   migrations: [
     FirstTables1764000000000,
     HistoryAndParts1764100000000,
@@ -29,6 +33,8 @@ export const databaseOptions = (url: string): DataSourceOptions => ({
     YardAndStanding1764400000000,
     Briefs1764500000000,
     Drills1764600000000,
+    WeeklyChecks1764700000000,
+    Photos1764800000000,
   ],
   migrationsRun: true,
   synchronize: false,

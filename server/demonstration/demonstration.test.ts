@@ -6,7 +6,7 @@ import { loadDemonstration } from './demonstration.js';
 let server: Awaited<ReturnType<typeof startApp>>;
 beforeAll(async () => {
   server = await startApp();
-  await server.app.get(DataSource).query('TRUNCATE departments, builds, build_revisions, own_parts, drills');
+  await server.app.get(DataSource).query('TRUNCATE departments CASCADE');
 });
 afterAll(() => server.app.close());
 

@@ -29,6 +29,8 @@ export interface Hands {
 export function entriesOf(id: string, evaluation: Evaluation, hands: Hands): Entry[] {
   const { say } = hands;
   const goTo = (step: string) => hands.go({ step });
+  const show = (section: string, asked: Record<string, string> = {}) =>
+    hands.visit(`/builds/${id}/analysis/${section}?${new URLSearchParams(asked)}`);
   const { build, findings } = evaluation;
   const steps = house.stepsFor(build);
   const titleOf = (step: string) => house.subject(step).title;
@@ -89,7 +91,7 @@ export function entriesOf(id: string, evaluation: Evaluation, hands: Hands): Ent
         run: () => goTo(step.id),
       })),
     ),
-    ...entriesOfSubjects(evaluation, say, hands.bench, goTo),
+    ...entriesOfSubjects(evaluation, say, hands.bench, goTo, show),
     ...(Object.keys(VIEWS) as (keyof typeof VIEWS)[]).map((view): Entry => ({
       id: `view-${view}`,
       group: 'Views',

@@ -45,5 +45,7 @@ export interface Face {
     say: (text: string) => string,
     bench: Bench,
     goTo: (step: string) => void,
+    /** Goes to a section of the analysis, with what is asked of it. */
+    show: (section: string, asked?: Record<string, string>) => void,
   ) => Entry[];
 }

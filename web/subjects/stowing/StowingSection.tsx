@@ -1,6 +1,7 @@
 import { DndContext, DragOverlay } from '@dnd-kit/core';
 import { SegmentedControl } from '@mantine/core';
 import { useMemo, useState } from 'react';
+import { useSearchParams } from 'react-router';
 import { EQUIPMENT_CHOICE, equipmentRows } from '#core/subjects/equipment';
 import { lockerViews, misplacedInWords, stowing, surfacePlan } from '#core/subjects/stowing';
 import type { LockerView, Trial } from '#core/subjects/stowing';
@@ -12,6 +13,7 @@ import { spokenChange, useDelta } from '../../panel';
 import { useSession } from '../../session';
 import { Checks } from '../../site';
 import { LockerPicture } from './LockerPicture';
+import { OnPaper } from './OnPaper';
 import { OpenPicture } from './OpenPicture';
 import { PickedPiece } from './PickedPiece';
 import { PlanPanel } from './PlanPanel';
@@ -53,24 +55,31 @@ function Carried({ of, surfaceId }: { of: LockerView; surfaceId: string | null }
 /** Each compartment to scale, and the pieces that a hand takes from the list to a shelf, a tray or a board. */
 export function StowingSection() {
   const lockers = useSession().evaluation.read(lockerViews);
+  const [params] = useSearchParams();
+  const asked = params.get('piece');
   return (
     <>
       <p className={sectionClasses.caution}>{stowing.caution}</p>
       {lockers.length === 0 ? (
         <p className={sectionClasses.says}>This body has no compartments.</p>
       ) : (
-        <Lockers lockers={lockers} />
+        <Lockers key={asked} lockers={lockers} asked={asked} />
       )}
     </>
   );
 }
 
-function Lockers({ lockers }: { lockers: LockerView[] }) {
+/** The compartments, and in them the piece that is looked for. */
+function Lockers({ lockers, asked }: { lockers: LockerView[]; asked: string | null }) {
   const { evaluation, bench } = useSession();
   const { say } = useUnits();
-  const [at, setAt] = useState<string | null>(null);
-  const [surface, setSurface] = useState<string | null>(null);
-  const [line, setLine] = useState<string | null>(null);
+  const homeOf = (lineId: string | null) =>
+    lockers.find(({ things }) => things.some((one) => one.lineId === lineId));
+  const [at, setAt] = useState(homeOf(asked)?.id ?? null);
+  const [surface, setSurface] = useState(
+    homeOf(asked)?.things.find(({ lineId }) => lineId === asked)?.surfaceId ?? null,
+  );
+  const [line, setLine] = useState(asked);
   const [look, setLook] = useState('shut');
   const locker = lockers.find(({ id }) => id === at) ?? lockers[0]!;
   const rows = evaluation.read(equipmentRows);
@@ -86,10 +95,9 @@ function Lockers({ lockers }: { lockers: LockerView[] }) {
   };
   const pick = (id: string) => {
     setLine(id);
-    for (const one of lockers) {
-      const thing = one.things.find(({ lineId }) => lineId === id);
-      if (thing) show({ id: thing.surfaceId, compartmentId: one.id });
-    }
+    const home = homeOf(id);
+    const thing = home?.things.find(({ lineId }) => lineId === id);
+    if (home && thing) show({ id: thing.surfaceId, compartmentId: home.id });
   };
   const { context, ghost, trial, held } = useHands({
     evaluation,
@@ -171,6 +179,7 @@ function Lockers({ lockers }: { lockers: LockerView[] }) {
         )}
       </div>
       <PlanPanel bench={bench} />
+      <OnPaper evaluation={evaluation} />
       <Checks ids={CHECKS} />
       <DragOverlay dropAnimation={null}>
         {held !== null && <span className={classes.inHand}>{nameOf(held)}</span>}

@@ -1,4 +1,7 @@
 import { lazy } from 'react';
+import { whereabouts } from '#core/subjects/stowing';
+import { counted } from '#core/units';
+import type { Entry } from '../../palette';
 import type { Face } from '../face';
 
 /** What lies where in the compartments. */
@@ -11,4 +14,12 @@ export const stowing: Face = {
       Section: lazy(async () => ({ default: (await import('./StowingSection')).StowingSection })),
     },
   ],
+  entries: (evaluation, say, _bench, _goTo, show) =>
+    evaluation.read(whereabouts).map(({ line, name, number, place }): Entry => ({
+      id: `where-${line.id}`,
+      group: 'Where is it',
+      name: line.count > 1 ? `${say(name)}, ${counted(line.count, 'piece')}` : say(name),
+      note: number === null ? say(place) : `${say(place)}, No. ${number}`,
+      run: () => show('places', { piece: line.id }),
+    })),
 };

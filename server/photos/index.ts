@@ -1,0 +1,2 @@
+export { Photo } from './photo.entity.js';
+export { PhotosModule } from './photos.module.js';

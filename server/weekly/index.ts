@@ -1,0 +1,2 @@
+export { WeeklyCheck } from './weekly-check.entity.js';
+export { WeeklyModule } from './weekly.module.js';
