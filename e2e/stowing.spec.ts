@@ -1,6 +1,8 @@
-import { expect, test } from '@playwright/test';
-import type { Page } from '@playwright/test';
+import { readFileSync } from 'node:fs';
+import { expect } from '@playwright/test';
+import type { Locator, Page } from '@playwright/test';
 import { newBuild, newDepartment, openStep, saved, section } from './hands.js';
+import { test } from './own-server.js';
 import { scan } from './scan.js';
 
 const LIST = [
@@ -11,15 +13,34 @@ const LIST = [
   'Cribbing set,1,,,,,,,,,',
   'Barn hook,2,,9,50,6,4,forcible entry,monthly,,',
   'Milk pump,1,,31,,,,service,yearly,,',
+  ...['Hose jacket', 'Hose mallet', 'Lock puller', 'Pry bar', 'Drain cover', 'Throw bag', 'Canvas tarp'].map(
+    (name) => `${name},1,,6,14,8,4,service,monthly,,`,
+  ),
 ].join('\n');
 
 const pieces = (page: Page) => page.getByRole('region', { name: 'Pieces', exact: true });
 const picked = (page: Page) => page.getByRole('region', { name: 'Picked piece' });
+const yet = (page: Page) => pieces(page).getByRole('region', { name: 'No place yet' }).getByRole('button');
 const analysis = (page: Page) => page.getByRole('link', { name: 'Analysis', exact: true }).click();
 
-test('a list is read and written in, compartments are fitted, and pieces put in their places by hand and keyboard', async ({
-  page,
+/** Into the hand, on with an arrow until it is over a surface, and let go. */
+async function byKeyboard(page: Page, piece: Locator, arrow: string): Promise<void> {
+  await piece.focus();
+  await page.keyboard.press('Enter');
+  await expect(async () => {
+    await page.keyboard.press(arrow);
+    await expect(page.getByRole('status').filter({ hasText: /\d in/ })).toBeVisible({ timeout: 1_000 });
+  }).toPass();
+  await page.keyboard.press('Enter');
+}
+
+test.use({ serviceWorkers: 'allow' });
+
+test('a list is read, compartments are fitted, every piece gets its place, and the truck is checked without network', async ({
+  baros,
+  there,
 }) => {
+  const page = await there.newPage();
   await newDepartment(page, 'Stowing district');
   await newBuild(page, 'Stowing district', 'Stowed pumper', 'Pumper');
   await analysis(page);
@@ -61,7 +82,7 @@ test('a list is read and written in, compartments are fitted, and pieces put in 
 
   await analysis(page);
   await section(page, 'Every tool in its place');
-  await expect(pieces(page).getByRole('region', { name: 'No place yet' }).getByRole('button')).toHaveCount(6);
+  await expect(yet(page)).toHaveCount(13);
 
   // By mouse, from its line to the shelf that the hand is over.
   const irons = pieces(page).getByRole('button', { name: /^Irons, set/ });
@@ -78,20 +99,29 @@ test('a list is read and written in, compartments are fitted, and pieces put in 
 
   // By keyboard: into the hand, along the first surface, up to the next, and let go.
   const sledge = pieces(page).getByRole('button', { name: /^Sledge hammer/ });
-  await sledge.focus();
-  await page.keyboard.press('Enter');
-  await page.keyboard.press('ArrowUp');
-  await expect(page.getByText(/^Free: |does not|into/).first()).toBeVisible();
-  await page.keyboard.press('Enter');
+  await byKeyboard(page, sledge, 'ArrowUp');
   await expect(picked(page)).toContainText('Sledge hammer');
   await expect(picked(page)).toContainText(/On L1/);
-  await expect(pieces(page).getByRole('region', { name: 'No place yet' }).getByRole('button')).toHaveCount(4);
+  await expect(yet(page)).toHaveCount(11);
+  for (const name of ['Hose jacket', 'Hose mallet', 'Lock puller']) {
+    await byKeyboard(page, pieces(page).getByRole('button', { name }), 'ArrowRight');
+    await expect(picked(page)).toContainText(name);
+    await expect(picked(page)).toContainText(/On L1/);
+  }
 
   // By choice, where it has room; and at a figure.
   await pieces(page)
     .getByRole('button', { name: /^Cribbing set/ })
     .click();
   await picked(page).getByLabel('Put it on').selectOption({ label: 'R3, tray' });
+  for (const name of ['Pry bar', 'Drain cover', 'Throw bag', 'Canvas tarp']) {
+    await pieces(page).getByRole('button', { name }).click();
+    await picked(page).getByLabel('Put it on').selectOption({ label: 'R1, tray' });
+    await expect(picked(page)).toContainText(/On R1, tray/);
+  }
+  await pieces(page)
+    .getByRole('button', { name: /^Cribbing set/ })
+    .click();
   await expect(picked(page)).toContainText(/On R3, tray/);
   await expect(page.getByRole('group', { name: 'R3 from its door' })).toBeVisible();
   await picked(page).getByLabel('It lies').selectOption('Flat, end first');
@@ -106,7 +136,7 @@ test('a list is read and written in, compartments are fitted, and pieces put in 
   await saved(page);
 
   await page.reload();
-  await expect(pieces(page).getByRole('region', { name: 'No place yet' }).getByRole('button')).toHaveCount(3);
+  await expect(yet(page)).toHaveCount(3);
 
   // The solver does the rest: what a hand has put down stays, and the rest has its place.
   await page.getByText('Let Baros place what no hand has put down').click();
@@ -120,5 +150,64 @@ test('a list is read and written in, compartments are fitted, and pieces put in 
   await page.getByRole('button', { name: 'Take the answer “As you weigh it”' }).click();
   await expect(pieces(page).getByRole('region', { name: 'No place yet' })).toHaveCount(0);
   await expect(pieces(page).getByRole('button', { name: /^Irons, set/ })).toBeVisible();
+
+  // One is moved, found again by its name, and a photograph pinned beside it.
+  await pieces(page)
+    .getByRole('button', { name: /^Milk pump/ })
+    .click();
+  await picked(page).getByLabel('Put it on').selectOption({ label: 'R3, tray' });
   await saved(page);
+  await page.keyboard.press('Control+k');
+  await page.getByRole('dialog').getByRole('combobox').fill('milk');
+  await page.getByRole('option', { name: /^Milk pump\s*R3, tray, No\. \d+$/ }).click();
+  await expect(picked(page)).toContainText('Milk pump');
+  await expect(page.getByRole('group', { name: 'R3 from its door' })).toBeVisible();
+  const photos = page.getByRole('region', { name: 'Photographs of R3' });
+  const shown = page.waitForEvent('filechooser');
+  await photos.getByRole('button', { name: 'Pin a photograph' }).click();
+  await (await shown).setFiles(`${import.meta.dirname}/../docs/screenshots/yard.png`);
+  await expect(photos.getByRole('img', { name: 'yard.png' })).toBeVisible();
+  await scan(page, 'a photograph beside a compartment');
+
+  // The map on paper.
+  const printed = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Locker map as PDF' }).click();
+  expect(
+    readFileSync(await (await printed).path())
+      .subarray(0, 5)
+      .toString(),
+  ).toBe('%PDF-');
+
+  // The weekly check on a tablet whose network is away: begun, opened again, signed, and sent when it is back.
+  await page.getByLabel('Section of the analysis').selectOption({ label: 'Weekly check' });
+  await page.evaluate(() => navigator.serviceWorker.ready.then(() => true));
+  await baros.kill();
+  await page.reload();
+  const places = page.getByRole('navigation', { name: 'Places' });
+  await places.getByRole('button', { name: /^R3/ }).click();
+  await page.getByRole('group', { name: 'Milk pump' }).getByRole('radio', { name: 'Missing' }).check();
+  await page.getByLabel('What is wrong').fill('lent to the creamery');
+  await page.reload();
+  await places.getByRole('button', { name: /^R3/ }).click();
+  await expect(page.getByLabel('What is wrong')).toHaveValue('lent to the creamery');
+  await scan(page, 'weekly check');
+  const rest = page.getByRole('button', { name: 'The rest is here' });
+  const open = places.getByRole('button', { name: /to see$/ });
+  while ((await open.count()) > 0) {
+    await open.first().click();
+    await rest.click();
+  }
+  await page.getByLabel('Signed by').fill('Firefighter Sedge');
+  await page.getByRole('button', { name: 'Sign and keep' }).click();
+  await expect(
+    page.getByText('is kept on this device. It goes to the server when that answers.'),
+  ).toBeVisible();
+  const log = page.getByRole('table', { name: 'Checks so far' });
+  await expect(log).toContainText(/Firefighter Sedge.*1 piece.*none.*on this device/);
+  await baros.start();
+  await expect(log).toContainText('by the server');
+  await expect(page.getByRole('table', { name: 'For the next order' })).toContainText(
+    /Milk pump.*R3, tray.*1.*missing.*lent to the creamery/,
+  );
+  await page.close();
 });

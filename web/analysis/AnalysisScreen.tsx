@@ -1,3 +1,4 @@
+import { NativeSelect } from '@mantine/core';
 import { Suspense } from 'react';
 import { NavLink, useNavigate, useParams } from 'react-router';
 import { useKeys, useTitle } from '../common';
@@ -22,6 +23,18 @@ export function AnalysisScreen() {
   ]);
   return (
     <div className={classes.analysis}>
+      <NativeSelect
+        className={classes.narrow!}
+        aria-label="Section of the analysis"
+        value={open}
+        onChange={(event) =>
+          void navigate(`/builds/${id}/analysis/${event.currentTarget.value}`, { replace: true })
+        }
+        data={SECTION_GROUPS.map(({ group, sections }) => ({
+          group,
+          items: sections.map((one) => ({ value: one.id, label: one.title })),
+        }))}
+      />
       <nav className={classes.sections} aria-label="Sections of the analysis">
         {SECTION_GROUPS.map(({ group, sections }) => (
           <div key={group} className={classes.group}>
@@ -45,6 +58,7 @@ export function AnalysisScreen() {
         ))}
       </nav>
       <section className={classes.section} aria-label={title}>
+        <h2 className={classes.title}>{title}</h2>
         <Suspense>
           <Section key={open} />
         </Suspense>

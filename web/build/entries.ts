@@ -10,7 +10,7 @@ import { VIEWS } from '../drawing';
 import type { FileAction } from '../files';
 import type { Entry } from '../palette';
 import type { Bench } from '../session';
-import { entriesOfSubjects, SIDES } from '../subjects';
+import { entriesOfSubjects, SIDES, whereaboutsOfSubjects } from '../subjects';
 import type { Going } from './going';
 
 /** What is done with what was found. */
@@ -71,6 +71,7 @@ export function entriesOf(id: string, evaluation: Evaluation, hands: Hands): Ent
       note: statusWord(finding.status),
       run: () => hands.go({ finding: finding.id }),
     })),
+    ...whereaboutsOfSubjects(evaluation, say, hands.bench, goTo, show),
     ...evaluation
       .read(components)
       .filter(({ weightLb }) => weightLb > 0)

@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import type { BuildView } from '#core/exchange';
-import { askAfresh, Refused, Unreachable } from '../api';
+import { askAfresh, Refused, sendSigned, Unreachable } from '../api';
 import { allKept, forgetBuild, isUnsent, keepBuild } from './kept';
 import type { Kept } from './kept';
 import { sendBuild } from './send';
@@ -63,6 +63,7 @@ function useSendingUnsent(): void {
   useEffect(() => {
     let gone = false;
     const look = async () => {
+      await sendSigned();
       const saved = await sendUnsent();
       if (saved.length === 0) return;
       void askAfresh(client, [['builds'], ['unsent']]);

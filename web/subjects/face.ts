@@ -30,6 +30,16 @@ export interface Section {
   Section: LazyExoticComponent<ComponentType> | ComponentType;
 }
 
+/** What can be found by name: parts to add, things to go to. */
+export type Entries = (
+  evaluation: Evaluation,
+  say: (text: string) => string,
+  bench: Bench,
+  goTo: (step: string) => void,
+  /** Goes to a section of the analysis, with what is asked of it. */
+  show: (section: string, asked?: Record<string, string>) => void,
+) => Entry[];
+
 /**
  * How a subject shows itself, beyond what every screen makes of its choices and findings. All of it loads
  * when it is needed.
@@ -40,12 +50,7 @@ export interface Face {
   side?: SidePanel;
   sections?: Section[];
   /** What of it can be found by name, with what happens then. */
-  entries?: (
-    evaluation: Evaluation,
-    say: (text: string) => string,
-    bench: Bench,
-    goTo: (step: string) => void,
-    /** Goes to a section of the analysis, with what is asked of it. */
-    show: (section: string, asked?: Record<string, string>) => void,
-  ) => Entry[];
+  entries?: Entries;
+  /** Where its things are: found before what else has that name. */
+  whereabouts?: Entries;
 }

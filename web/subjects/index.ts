@@ -4,7 +4,7 @@ import { body } from './body';
 import { bridges } from './bridges';
 import { brief } from './brief';
 import { equipment } from './equipment';
-import type { Face } from './face';
+import type { Entries, Face } from './face';
 import { fires } from './fires';
 import { fleet } from './fleet';
 import { flood } from './flood';
@@ -86,5 +86,9 @@ export const SIDES = faces.flatMap(({ id, face }) => (face.side ? [{ id, ...face
 export const SECTIONS = faces.flatMap(({ face }) => face.sections ?? []);
 
 /** What can be found by name of all subjects. */
-export const entriesOfSubjects: NonNullable<Face['entries']> = (...given) =>
+export const entriesOfSubjects: Entries = (...given) =>
   faces.flatMap(({ face }) => face.entries?.(...given) ?? []);
+
+/** Where the things of all subjects are. */
+export const whereaboutsOfSubjects: Entries = (...given) =>
+  faces.flatMap(({ face }) => face.whereabouts?.(...given) ?? []);

@@ -15,6 +15,7 @@ import { Checks } from '../../site';
 import { LockerPicture } from './LockerPicture';
 import { OnPaper } from './OnPaper';
 import { OpenPicture } from './OpenPicture';
+import { Photos } from './photos/Photos';
 import { PickedPiece } from './PickedPiece';
 import { PlanPanel } from './PlanPanel';
 import { PieceList } from './PieceList';
@@ -71,7 +72,7 @@ export function StowingSection() {
 
 /** The compartments, and in them the piece that is looked for. */
 function Lockers({ lockers, asked }: { lockers: LockerView[]; asked: string | null }) {
-  const { evaluation, bench } = useSession();
+  const { id, evaluation, bench } = useSession();
   const { say } = useUnits();
   const homeOf = (lineId: string | null) =>
     lockers.find(({ things }) => things.some((one) => one.lineId === lineId));
@@ -166,6 +167,7 @@ function Lockers({ lockers, asked }: { lockers: LockerView[]; asked: string | nu
               onPick={pick}
             />
           )}
+          <Photos buildId={id} compartmentId={locker.id} compartment={locker.name} />
           <Carried of={locker} surfaceId={surfaceId} />
           {plan && <SurfacePicture of={plan} lineId={line} ghost={ghost} onPick={pick} />}
         </div>

@@ -11,6 +11,8 @@ export interface Held {
 
 interface Props extends ThingOn {
   picked: boolean;
+  /** In a tube of its own, which is seen through it. */
+  inTube?: boolean;
   /** Which of the pictures it is in: it can be taken hold of in each. */
   from: string;
   px: number;
@@ -23,7 +25,20 @@ const LETTER_PX = 10.5;
 const WIDE = 0.52;
 
 /** A piece in a picture of its compartment: picked by a press, and taken to another place by hand or by keyboard. */
-export function Thing({ lineId, number, name, count, at, wrong, fixed, picked, from, px, onPick }: Props) {
+export function Thing({
+  lineId,
+  inTube,
+  number,
+  name,
+  count,
+  at,
+  wrong,
+  fixed,
+  picked,
+  from,
+  px,
+  onPick,
+}: Props) {
   const { attributes, listeners, setNodeRef, isDragging } = useDraggable({
     id: `${from} ${lineId}`,
     data: { lineId } satisfies Held,
@@ -43,6 +58,7 @@ export function Thing({ lineId, number, name, count, at, wrong, fixed, picked, f
       data-wrong={wrong || undefined}
       data-picked={picked || undefined}
       data-fixed={fixed || undefined}
+      data-tube={inTube || undefined}
       data-held={isDragging || undefined}
       aria-label={`${name}${count > 1 ? `, ${counted(count, 'piece')}` : ''}, number ${number}${wrong ? ', does not lie well' : ''}${fixed ? ', stays' : ''}`}
       onClick={() => onPick(lineId)}

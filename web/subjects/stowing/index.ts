@@ -13,8 +13,14 @@ export const stowing: Face = {
       group: 'Compartments',
       Section: lazy(async () => ({ default: (await import('./StowingSection')).StowingSection })),
     },
+    {
+      id: 'weekly',
+      title: 'Weekly check',
+      group: 'Compartments',
+      Section: lazy(async () => ({ default: (await import('./weekly/WeeklySection')).WeeklySection })),
+    },
   ],
-  entries: (evaluation, say, _bench, _goTo, show) =>
+  whereabouts: (evaluation, say, _bench, _goTo, show) =>
     evaluation.read(whereabouts).map(({ line, name, number, place }): Entry => ({
       id: `where-${line.id}`,
       group: 'Where is it',

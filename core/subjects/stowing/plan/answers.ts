@@ -141,14 +141,17 @@ export async function answersOf(
   }: { seconds: number; now: () => number; onProgress?: (progress: AnswersProgress) => void },
 ): Promise<Answer[]> {
   const answers: Answer[] = [];
+  let before: Plan | undefined;
   for (const [i, { id, name, of }] of VARIANTS.entries()) {
     const problem = problemOf(evaluation, rules, of(wishes));
     const plan = await planned(problem, solve, {
       // The one that was asked for has half of the time.
       seconds: i === 0 ? seconds / 2 : seconds / 4,
+      ...(before ? { from: before } : {}),
       now,
       onProgress: (progress) => onProgress?.({ ...progress, answer: i + 1, of: VARIANTS.length }),
     });
+    before = plan;
     answers.push(answerOf(id, name, evaluation.build, plan, largestFirst(problem)));
   }
   return answers;

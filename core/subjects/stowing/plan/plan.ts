@@ -6,7 +6,7 @@ import type { Model } from './model.js';
 import type { Option, Problem } from './problem.js';
 import type { Solve } from './program.js';
 import { cheapestFirst, emptyState, planOf, take } from './state.js';
-import type { Plan } from './state.js';
+import type { Plan, State } from './state.js';
 
 /** Largest first, each where it costs least among the places that are left: what a patient hand would do. */
 export function largestFirst(problem: Problem): Plan {
@@ -59,6 +59,17 @@ function told(model: Model, problem: Problem, over: ReadonlyMap<number, readonly
   for (const place of shrunk) fullWith(model, place, first ? FULL : LESS);
 }
 
+/** An answer to the same question by other wishes, as it is by these. */
+function again(problem: Problem, { taken, filled }: Plan): State {
+  const state = emptyState(problem);
+  const mine = new Map(problem.options.map((option) => [`${option.item} ${option.place}`, option]));
+  const asMine = ({ item, place }: Option) => mine.get(`${item} ${place}`)!;
+  for (const [item, option] of taken) state.taken.set(item, asMine(option));
+  for (const [place, spots] of filled)
+    state.filled.set(place, new Map([...spots].map(([option, spot]) => [asMine(option), spot])));
+  return state;
+}
+
 const isBetter = (plan: Plan, best: Plan | null): boolean => !best || plan.cost < best.cost;
 
 /**
@@ -74,12 +85,15 @@ export async function planned(
     seconds,
     gap,
     rounds = ROUNDS,
+    from,
     now,
     onProgress,
   }: {
     seconds: number;
     gap?: number;
     rounds?: number;
+    /** An answer by other wishes, to begin from. */
+    from?: Plan;
     now: () => number;
     onProgress?: (progress: Progress) => void;
   },
@@ -87,7 +101,7 @@ export async function planned(
   const model = modelOf(problem);
   const options = cheapestFirst(problem);
   const end = now() + seconds * 1_000;
-  let best: Plan | null = null;
+  let best = from ? planOf(again(problem, from), null) : null;
   let bound: number | null = null;
   let start: number[] | undefined;
   for (let round = 1; round <= rounds && now() < end; round++) {
@@ -105,10 +119,12 @@ export async function planned(
     const chosen = [...model.taken].filter(([, at]) => values[at]! > 0.5).map(([option]) => option);
     const { state, over } = packedOf(problem, chosen);
     told(model, problem, over, round === 1);
-    improve(state, options);
-    relaid(state, options, () => now() > end);
-    const plan = planOf(state, bound);
-    if (isBetter(plan, best)) best = plan;
+    for (const begun of round === 1 && from ? [state, again(problem, from)] : [state]) {
+      improve(begun, options);
+      relaid(begun, options, () => now() > end);
+      const plan = planOf(begun, bound);
+      if (isBetter(plan, best)) best = plan;
+    }
     onProgress?.({ round, gap: 0, cost: best!.cost, left: best!.left.length });
     if (over.size === 0) break;
   }

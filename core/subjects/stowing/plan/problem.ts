@@ -182,10 +182,8 @@ interface Asked {
 
 /** The rules, in the order in which they are told; each says whether it keeps the line from the surface. */
 const KEEPS_FROM: readonly (readonly [Rule, (asked: Asked) => boolean])[] = [
-  [
-    'tubes',
-    ({ item, place, tubed }) => (place.surface.tubes !== null) !== (item.part.tubed === true && tubed),
-  ],
+  ['tubes', ({ item, place, tubed }) => place.surface.tubes === null && item.part.tubed === true && tubed],
+  ['size', ({ item, place }) => place.surface.tubes !== null && item.part.tubed !== true],
   ['size', ({ item, place }) => place.surface.tubes !== null && place.tubes < item.line.count],
   ['size', ({ fits }) => !fits],
   ['where', ({ rides }) => !rides],
