@@ -1,9 +1,11 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { Build } from '#core/build';
+import { meadowPumper } from '#core/demonstration';
 import type { BuildView, DepartmentView } from '#core/exchange';
 import { house } from '#core/subjects';
 import { truckLines } from '#core/subjects/lines';
 import { connections } from '#core/subjects/plumbing';
+import { whereabouts } from '#core/subjects/stowing';
 import { inService, weighedStates, withState } from '#core/subjects/weights';
 import { components } from '#core/truck';
 import { formatWhole, inUnits, psi, UNIT_SYSTEMS } from '#core/units';
@@ -56,6 +58,50 @@ it('prints the plumbing: every opening with its label, what each line asks for, 
     expect(all).toContain('stand aside when a valve is opened');
     expect(all).toContain('Planning figures, not a certification');
   }
+});
+
+describe('the papers of the lockers', () => {
+  let meadow: BuildView;
+  beforeAll(async () => {
+    meadow = (
+      await server.http
+        .post('/api/builds/import')
+        .send({ departmentId: department.id, build: meadowPumper })
+        .expect(201)
+    ).body;
+  });
+  const pages = async (of: string) => pagesOf((await paper(meadow.id, '', of).expect(200)).body as Buffer);
+  const rows = house.evaluate(meadowPumper).read(whereabouts);
+
+  it('a map with a page a side: the picture’s numbers and the list of each compartment', async () => {
+    const map = await pages('lockers');
+    expect(map).toHaveLength(3);
+    for (const [i, side] of ['Driver’s side', 'Officer’s side', 'Rear'].entries())
+      expect(map[i]).toContain(side);
+    const pageOf = { left: 0, right: 1, rear: 2, top: 2 };
+    for (const { stowed, number, name } of rows) {
+      const page = map[stowed ? pageOf[stowed.compartment.side] : 2]!;
+      expect(page, name).toContain(inUnits(name, 'us').split(' ')[0]);
+      if (number !== null) expect(page).toMatch(new RegExp(`\\b${number}\\b`));
+    }
+    expect(map.join(' ')).toContain('flies in a crash');
+  });
+
+  it.each(['labels', 'picking'])('%s: every line with its number and place', async (of) => {
+    const all = (await pages(of)).join(' ');
+    for (const { number, place } of rows.filter((row) => row.number !== null)) {
+      expect(all).toMatch(new RegExp(`\\b${number}\\b`));
+      expect(all).toContain(place);
+    }
+  });
+
+  it('mounting drawings: a compartment after the other, each fitting and piece with its measures', async () => {
+    const all = (await pages('mounting')).join(' ');
+    for (const name of ['L1', 'L2', 'L3', 'R1', 'R2', 'R3', 'B1'])
+      expect(all).toContain(`Compartment ${name}`);
+    expect(all).toContain('Tubes for six cylinders');
+    expect(all).toContain('Over the floor');
+  });
 });
 
 describe('the weight sheet as a PDF', () => {

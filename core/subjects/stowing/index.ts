@@ -1,6 +1,7 @@
 import type { Subject } from '../../kernel/index.js';
 import { changes } from './changes.js';
 import { fitChecks } from './fit-checks.js';
+import { questions } from './questions.js';
 import { keepingChecks, limits } from './keeping-checks.js';
 
 export { growth, sideOf } from './keeping-checks.js';
@@ -40,6 +41,7 @@ export const stowing: Subject = {
   limits,
   checks: [...fitChecks, ...keepingChecks],
   changes,
+  questions,
   caution:
     'What lies loose in a compartment flies in a crash: brackets and straps are the mounter’s, ratings the makers’. How cylinders, fuel and contaminated gear ride is the adopted standard’s and the department’s.',
 };

@@ -147,7 +147,7 @@ export const bracketsTable = (of: LockerView, rows: readonly Whereabouts[]): Tab
       cells: [
         String(number ?? '–'),
         line.count > 1 ? `${name}, ${counted(line.count, 'piece')}` : name,
-        size ? size.join(' × ') : 'no place yet',
+        size ? size.join(' × ') : 'no place in it yet',
         ...(box ? [box.x0, box.y0, box.z0].map((at) => inches(at)) : ['–', '–', '–']),
         lb(weightLb),
         LINE_FIELDS.mounted.names?.[line.mounted ?? 'department'] ?? '',

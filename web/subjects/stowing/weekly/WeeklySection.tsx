@@ -78,10 +78,10 @@ function Check({ places, revision, onSigned }: CheckProps) {
   const { evaluation, id } = useSession();
   const { say, system } = useUnits();
   const [draft, setDraft] = useDraft(id);
-  const [at, setAt] = useState<string | null>(null);
+  // Where it was left; and it stays there until somebody goes on.
+  const [at, setAt] = useState(() => places.find((one) => toSee(one, draft) > 0)?.id);
   const [who, setWho] = useState(whoAmI);
-  const place =
-    places.find((one) => one.id === at) ?? places.find((one) => toSee(one, draft) > 0) ?? places[0]!;
+  const place = places.find((one) => one.id === at) ?? places[0]!;
   const locker = evaluation.read(lockerViews).find((one) => one.id === place.id);
   const left = places.reduce((sum, one) => sum + toSee(one, draft), 0);
   const next = places.find((one) => one !== place && toSee(one, draft) > 0);
@@ -109,7 +109,7 @@ function Check({ places, revision, onSigned }: CheckProps) {
       ),
     });
     setDraft({});
-    setAt(null);
+    setAt(undefined);
     onSigned();
   };
   return (
