@@ -169,6 +169,15 @@ test('a list is read, compartments are fitted, every piece gets its place, and t
   await expect(photos.getByRole('img', { name: 'yard.png' })).toBeVisible();
   await scan(page, 'a photograph beside a compartment');
 
+  // From the yard it is found too, on whichever truck.
+  await page.goto('/');
+  await page.getByRole('searchbox').fill('milk pump');
+  const everywhere = page.getByRole('region', { name: 'Where is it' });
+  await expect(everywhere).toContainText(/R3, tray, No\. \d+\s*Stowed pumper/);
+  await scan(page, 'where it is, from the yard');
+  await everywhere.getByRole('link', { name: 'Milk pump' }).click();
+  await expect(picked(page)).toContainText('Milk pump');
+
   // The map on paper.
   const printed = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Locker map as PDF' }).click();

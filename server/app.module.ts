@@ -14,6 +14,7 @@ import { HealthModule } from './health/index.js';
 import { PartsModule } from './parts/index.js';
 import { PhotosModule } from './photos/index.js';
 import { JudgePipe } from './problems/index.js';
+import { WhereaboutsModule } from './whereabouts/index.js';
 import { WeeklyModule } from './weekly/index.js';
 import { WorkModule } from './work/index.js';
 
@@ -44,6 +45,7 @@ export class AppModule {
         DrillsModule,
         WeeklyModule,
         PhotosModule,
+        WhereaboutsModule,
         ArchiveModule,
         CalcModule,
         HealthModule,

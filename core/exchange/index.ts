@@ -5,6 +5,7 @@ export * from './api-history.js';
 export * from './api-parts.js';
 export * from './api-photos.js';
 export * from './api-weekly.js';
+export * from './api-whereabouts.js';
 export * from './api-yard.js';
 export * from './archive.js';
 export * from './older-archive.js';

@@ -45,6 +45,7 @@ describe('the OpenAPI document', () => {
       '/api/departments/{id}/parts',
       '/api/departments/{id}/parts/{kind}/{partId}',
       '/api/health',
+      '/api/whereabouts',
     ]);
     const { schemas } = body.components;
     expect(schemas.NewDepartment).toMatchObject({

@@ -1,6 +1,15 @@
 import { BadInput, readJson } from '#core/build';
 import type { Build, Problem } from '#core/build';
-import { glanceOf, ofLine, parseArchive, readRevision, report, taken, TAKEN } from '#core/exchange';
+import {
+  carriedLines,
+  glanceOf,
+  ofLine,
+  parseArchive,
+  readRevision,
+  report,
+  taken,
+  TAKEN,
+} from '#core/exchange';
 import type { ArchivedRevision, ReadRevision, RevisionToRead } from '#core/exchange';
 import { house } from '#core/subjects';
 import { miniatureSvg } from '#pictures';
@@ -11,6 +20,7 @@ export type WorkOrder =
   | { kind: 'judge'; as: keyof typeof TAKEN; body: unknown }
   | { kind: 'evaluate'; file: unknown }
   | { kind: 'glance'; file: unknown }
+  | { kind: 'carried'; file: unknown }
   | { kind: 'archive'; text: string }
   | { kind: 'revisions'; lines: RevisionToRead[] }
   | { kind: 'measure'; revisions: ArchivedRevision[] };
@@ -28,6 +38,8 @@ const result = (order: WorkOrder): unknown => {
       const evaluation = house.evaluate(house.upgrade(order.file) as Build);
       return { ...glanceOf(evaluation), drawing: miniatureSvg(evaluation) };
     }
+    case 'carried':
+      return carriedLines(house.evaluate(house.upgrade(order.file) as Build));
     case 'archive':
       return parseArchive(readJson(order.text));
     case 'revisions':

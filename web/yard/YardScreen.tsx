@@ -11,6 +11,7 @@ import { Filter, useTitle } from '../common';
 import { BuildRow } from './BuildRow';
 import { DepartmentSection } from './DepartmentSection';
 import { ArchiveImport, DepartmentDialog, NewBuildDialog, Unsent } from './later';
+import { Whereabouts } from './Whereabouts';
 import { ORDER_WORDS, TYPE_WORDS } from './words';
 import classes from './yard.module.css';
 
@@ -58,7 +59,7 @@ export function YardScreen() {
           w={260}
           type="search"
           label="Search builds and departments"
-          placeholder="Search builds and departments"
+          placeholder="Search builds, departments, pieces"
           maxLength={80}
           value={typed}
           onType={setTyped}
@@ -113,6 +114,7 @@ export function YardScreen() {
           No departments yet. Start with one: its name and a line about its district.
         </p>
       )}
+      <Whereabouts text={text} />
       {ready && searching && cards.length === 0 && (
         <p className={classes.none}>No build has that in its name or its department’s name.</p>
       )}

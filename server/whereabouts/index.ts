@@ -1,0 +1,1 @@
+export { WhereaboutsModule } from './whereabouts.module.js';
