@@ -18,6 +18,7 @@ import {
   spotsFor,
   stowed,
   triedAgain,
+  whereabouts,
   withSpot,
 } from '#core/subjects/stowing';
 import type { Surface } from '#core/truck';
@@ -51,8 +52,9 @@ export function PickedPiece({
     [build, line, lineId],
   );
   const delta = useDelta(evaluation, lying ? off : null);
-  if (!line) return null;
-  const name = say(thing?.part.name ?? 'The piece');
+  const where = evaluation.read(whereabouts).find((one) => one.line.id === lineId);
+  if (!line || !where) return null;
+  const name = say(where.name);
   const take = (next: typeof build, words: string, control?: string) =>
     bench.change({ build: next, words, choice: EQUIPMENT_CHOICE, ...(control ? { control } : {}) });
   const again = (change: Parameters<typeof triedAgain>[2], words: string, control?: string) => {
@@ -72,6 +74,7 @@ export function PickedPiece({
   return (
     <section className={classes.picked} aria-label="Picked piece">
       <h3>{name}</h3>
+      {!thing && <p>{say(where.place)}</p>}
       {thing && (
         <p>
           {say(

@@ -8,7 +8,17 @@ import type { EquipmentLine } from '../../equipment/index.js';
 import { house } from '../../index.js';
 import { fittedAsUsual, withNewFitted } from '../../shelving/index.js';
 import { placed, sideOf } from '../index.js';
-import { largestFirst, planned, problemOf, SCHOOLS, solverBy, USUAL_WISHES, withPlan } from './index.js';
+import {
+  answersOf,
+  answersTable,
+  largestFirst,
+  planned,
+  problemOf,
+  SCHOOLS,
+  solverBy,
+  USUAL_WISHES,
+  withPlan,
+} from './index.js';
 import type { Plan, Rules, Solve } from './index.js';
 import { emptyProgram, must, unknown } from './program.js';
 
@@ -133,6 +143,35 @@ describe('a plan', () => {
     }
     expect(broken(build)).toEqual([]);
   }, 240_000);
+});
+
+describe('answers', () => {
+  /** A solver that finds nothing: what comes is largest first. */
+  const nothing: Solve = () => Promise.resolve({ values: null, cost: Infinity, bound: NaN });
+
+  it('are three, each with its figures, what has no place, why, and what would place it', async () => {
+    const told: number[] = [];
+    const answers = await answersOf(house.evaluate(listed), anywhere, USUAL_WISHES, nothing, {
+      seconds: 60,
+      now: () => 0,
+      onProgress: ({ answer }) => told.push(answer),
+    });
+    expect(answers.map(({ id }) => id)).toEqual(['asked', 'hands', 'level']);
+    for (const { build, placed: count, left, leftLb, rightLb, betterPct, gapPct } of answers) {
+      expect(count + left.length).toBe(LIST.length);
+      expect(broken(build)).toEqual([]);
+      expect(leftLb + rightLb).toBeGreaterThan(0);
+      expect(betterPct).toBeGreaterThanOrEqual(0);
+      expect(gapPct).toBeNull();
+    }
+    expect(answers[0]!.left.find((why) => why.startsWith('Fuel cans'))).toMatch(
+      /the compartment has not what it asks for\. It takes \{\d+ in\} by \{\d+ in\} with \{\d+ in\} clear over it/,
+    );
+    const table = answersTable(answers);
+    expect(table.rows.map(({ cells }) => cells.length)).toEqual(answers.map(() => table.columns.length));
+    expect(table.rows[0]!.cells[1]).toBe(`${answers[0]!.placed} of ${LIST.length}`);
+    expect(table.rows[0]!.cells.at(-1)).toBe('not known');
+  });
 });
 
 describe('largest first', () => {
