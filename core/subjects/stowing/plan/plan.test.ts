@@ -174,6 +174,13 @@ describe('answers', () => {
   });
 });
 
+it('a truck on which nothing is to be placed has an empty plan', async () => {
+  const { equipment } = listed;
+  const lines = equipment.lines.filter(({ compartmentId }) => compartmentId === 'cab');
+  const answer = await plan({ ...listed, equipment: { ...equipment, lines } });
+  expect([answer.taken.size, answer.left, answer.bound]).toEqual([0, [], null]);
+});
+
 describe('largest first', () => {
   it('keeps every rule too', () => {
     const answer = largestFirst(problemOf(house.evaluate(listed), anywhere, USUAL_WISHES));

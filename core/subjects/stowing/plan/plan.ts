@@ -98,6 +98,7 @@ export async function planned(
     onProgress?: (progress: Progress) => void;
   },
 ): Promise<Plan> {
+  if (problem.options.length === 0) return largestFirst(problem);
   const model = modelOf(problem);
   const options = cheapestFirst(problem);
   const end = now() + seconds * 1_000;
