@@ -1,5 +1,5 @@
 import { NativeSelect } from '@mantine/core';
-import { Suspense } from 'react';
+import { Suspense, useLayoutEffect } from 'react';
 import { NavLink, useNavigate, useParams } from 'react-router';
 import { useKeys, useTitle } from '../common';
 import { useSession } from '../session';
@@ -15,6 +15,10 @@ export function AnalysisScreen() {
   const now = sectionAt(SECTIONS_OF_ANALYSIS, section);
   const { id: open, title, Section } = now;
   useTitle(`${bench.build.name}, analysis: ${title}`);
+  // A section begins at its top, wherever the one before was left.
+  useLayoutEffect(() => {
+    window.scrollTo(0, 0);
+  }, [open]);
   const step = (by: number) =>
     void navigate(`/builds/${id}/analysis/${stepped(SECTIONS_OF_ANALYSIS, now, by).id}`, { replace: true });
   useKeys([
