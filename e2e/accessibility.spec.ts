@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { newBuild, newDepartment, openStep, reading, section } from './hands.js';
+import { find, newBuild, newDepartment, openStep, reading, section } from './hands.js';
 import { scan } from './scan.js';
 
 // A screen that does what its own policy forbids says so on the console.
@@ -32,6 +32,7 @@ for (const scheme of ['light', 'dark'] as const) {
     test('the bench: every step, the findings and the keys', async ({ page }) => {
       test.slow();
       await page.goto('/');
+      await find(page, 'Mill ladder');
       await page.getByRole('link', { name: 'Mill ladder', exact: true }).click();
       for (const name of [
         'Chassis',
@@ -72,6 +73,7 @@ for (const scheme of ['light', 'dark'] as const) {
       await expect(page.getByRole('listitem', { name: 'Covered bridge' })).toBeVisible();
       await scan(page, 'brief');
       await page.goto('/');
+      await find(page, 'Grass truck');
       await page.getByRole('link', { name: 'Grass truck', exact: true }).click();
       await page.getByRole('link', { name: 'Analysis' }).click();
       for (const name of [
@@ -147,6 +149,7 @@ for (const scheme of ['light', 'dark'] as const) {
     test('the bench on a tablet', async ({ page }) => {
       await page.setViewportSize({ width: 820, height: 1180 });
       await page.goto('/');
+      await find(page, 'Grass truck');
       await page.getByRole('link', { name: 'Grass truck', exact: true }).click();
       await expect(page.getByRole('img', { name: /^Grass truck/ })).toBeVisible();
       await scan(page, 'tablet');

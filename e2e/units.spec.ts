@@ -48,7 +48,7 @@ test('in every step, panel and screen there are the person’s units and no othe
   const foreign = /[\d¼½¾] (lb|gal|gpm|ft|in|psi)\b|\{[#±]*-?\d/;
   const clean = async (what: string) =>
     expect((await page.locator('body').innerText()).match(foreign)?.[0] ?? '', what).toBe('');
-  await expect(page.getByRole('link', { name: 'Mill ladder', exact: true })).toBeVisible();
+  await expect(page.getByRole('link', { name: 'River pumper', exact: true })).toBeVisible();
   await clean('yard');
   for (const build of ['Mill ladder', 'River pumper', 'Grass truck']) {
     await page.goto('/');
