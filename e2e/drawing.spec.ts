@@ -1,9 +1,10 @@
 import { expect, test } from '@playwright/test';
 import type { Locator, Page } from '@playwright/test';
-import { copyOf, newBuild, newDepartment, openStep, reading, saved, scale, step } from './hands.js';
+import { copyOf, find, newBuild, newDepartment, openStep, reading, saved, scale, step } from './hands.js';
 
 async function openBuild(page: Page, name: string): Promise<void> {
   await page.goto('/');
+  await find(page, name);
   await page.getByRole('link', { name, exact: true }).click();
   await expect(page.getByRole('img', { name: new RegExp(`^${name}`) })).toBeVisible();
 }
