@@ -6,7 +6,6 @@ import {
   IsIn,
   IsInt,
   IsString,
-  IsUUID,
   Matches,
   Max,
   Min,
@@ -56,7 +55,8 @@ export class FoundLine {
 
 /** A weekly check of a truck, signed. Who sends it again with the same id keeps it once. */
 export class NewWeeklyCheck {
-  @IsUUID()
+  /** Of its own, wherever it was made: a tablet gives it. */
+  @Matches(ID, isId)
   id!: string;
 
   /** Who looked, and signs for it. */

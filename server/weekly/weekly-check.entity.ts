@@ -7,7 +7,7 @@ import { Build } from '../builds/index.js';
 @Entity('weekly_checks')
 export class WeeklyCheck {
   /** As the tablet gave it, so that what is sent twice is kept once. */
-  @PrimaryColumn('uuid')
+  @PrimaryColumn({ type: 'varchar', length: 64 })
   id!: string;
 
   @ManyToOne(() => Build, { nullable: false })

@@ -1,5 +1,5 @@
-import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { freshId } from '#core/build';
 import type { BuildView, NewWeeklyCheck } from '#core/exchange';
 import { startApp } from '../test/app.js';
 import { newBuild, newDepartment } from '../test/people.js';
@@ -26,7 +26,7 @@ const LINE = {
 };
 const check = (change: object = {}): NewWeeklyCheck =>
   ({
-    id: randomUUID(),
+    id: freshId(),
     who: 'Firefighter Rush',
     at: '2026-11-20T08:30:00.000Z',
     revision: 1,
@@ -60,7 +60,7 @@ describe('weekly checks over HTTP', () => {
 
   it.each([
     ['nobody', { who: '' }, 'who'],
-    ['no id', { id: 'mine' }, 'id'],
+    ['no id', { id: 'my own' }, 'id'],
     ['a day that there is not', { at: '2026-02-30T08:30:00.000Z' }, 'at'],
     ['nothing looked at', { lines: [] }, 'lines'],
     ['a line found nowhere', { lines: [{ ...LINE, found: 'lost' }] }, 'lines.0.found'],

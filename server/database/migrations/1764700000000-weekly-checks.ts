@@ -7,7 +7,7 @@ export class WeeklyChecks1764700000000 implements MigrationInterface {
   async up(runner: QueryRunner): Promise<void> {
     await runner.query(`
       CREATE TABLE weekly_checks (
-        id uuid NOT NULL,
+        id character varying(64) NOT NULL,
         build_id uuid NOT NULL,
         who character varying(60) NOT NULL,
         at timestamptz NOT NULL,

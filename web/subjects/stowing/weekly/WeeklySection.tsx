@@ -1,5 +1,6 @@
 import { Button, TextInput } from '@mantine/core';
 import { useState } from 'react';
+import { freshId } from '#core/build';
 import { aboard, lockerViews, placeLists } from '#core/subjects/stowing';
 import type { PlaceList } from '#core/subjects/stowing';
 import { counted, inUnits } from '#core/units';
@@ -94,7 +95,7 @@ function Check({ places, revision, onSigned }: CheckProps) {
     });
   const sign = () => {
     keepSigned(id, {
-      id: crypto.randomUUID(),
+      id: freshId(),
       who: who.trim(),
       at: new Date().toISOString(),
       revision,
