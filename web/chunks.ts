@@ -49,7 +49,7 @@ const CORE = [
 /** With what is chosen and dragged on the bench. */
 const FIELDS = [
   mantine('Combobox', 'Select', 'Slider', 'NumberInput', 'SegmentedControl', 'FloatingIndicator'),
-  packages('react-number-format', '@use-gesture'),
+  packages('react-number-format'),
 ];
 
 const group = (name: string, of: string[], priority: number) => ({

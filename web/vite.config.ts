@@ -1,25 +1,14 @@
 import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vite';
-import { VitePWA } from 'vite-plugin-pwa';
 import { chunks } from './chunks.ts';
+import { offline } from './offline/plugin.ts';
 
 export default defineConfig({
   root: import.meta.dirname,
   plugins: [
     react(),
     // The screens open without the server: what was typed meanwhile waits in the browser.
-    VitePWA({
-      registerType: 'autoUpdate',
-      manifest: false,
-      injectRegister: false,
-      workbox: {
-        globPatterns: ['**/*.{js,css,html,woff2,svg,wasm}'],
-        navigateFallbackDenylist: [/^\/api\//],
-        maximumFileSizeToCacheInBytes: 4_000_000,
-        skipWaiting: true,
-        clientsClaim: true,
-      },
-    }),
+    offline(),
   ],
   resolve: { conditions: ['source', 'module', 'browser', 'development|production'] },
   worker: { format: 'es' },

@@ -1,27 +1,20 @@
 import { createRequire } from 'node:module';
 import { dirname, join } from 'node:path';
-import { GlobalFonts } from '@napi-rs/canvas';
+import type { Lettering } from '#pictures';
 import { openSync } from 'fontkit';
 import type { Font } from 'fontkit';
 
 const require = createRequire(import.meta.url);
-const fileOf = (name: string, path: string): string =>
-  join(dirname(require.resolve(`${name}/package.json`)), path);
+/** Barlow whole, with its fractions and signs, as the screens' files do not have it. */
+const ours = (name: string): string => require.resolve(`#fonts/${name}.ttf`);
+const wideFile = (name: string): string =>
+  join(dirname(require.resolve('dejavu-fonts-ttf/package.json')), 'ttf', `${name}.ttf`);
 
-const TEXT = {
-  normal: fileOf('@expo-google-fonts/barlow', '400Regular/Barlow_400Regular.ttf'),
-  bold: fileOf('@expo-google-fonts/barlow', '600SemiBold/Barlow_600SemiBold.ttf'),
-};
-const HEADS = {
-  normal: fileOf('@expo-google-fonts/barlow-condensed', '500Medium/BarlowCondensed_500Medium.ttf'),
-  bold: fileOf('@expo-google-fonts/barlow-condensed', '600SemiBold/BarlowCondensed_600SemiBold.ttf'),
-};
+const TEXT = { normal: ours('Barlow-Regular'), bold: ours('Barlow-SemiBold') };
+const HEADS = { normal: ours('BarlowCondensed-Medium'), bold: ours('BarlowCondensed-SemiBold') };
 /** For letters that Barlow does not have. */
 const WIDE = 'DejaVu Sans';
-const WIDE_FILES = {
-  normal: fileOf('dejavu-fonts-ttf', 'ttf/DejaVuSans.ttf'),
-  bold: fileOf('dejavu-fonts-ttf', 'ttf/DejaVuSans-Bold.ttf'),
-};
+const WIDE_FILES = { normal: wideFile('DejaVuSans'), bold: wideFile('DejaVuSans-Bold') };
 
 /** The fonts that papers are set in; the drawing's figures stand in Barlow too. */
 export const FONTS = { Barlow: TEXT, 'Barlow Condensed': HEADS, 'IBM Plex Mono': TEXT, [WIDE]: WIDE_FILES };
@@ -31,33 +24,46 @@ export const FONT_FILES: ReadonlySet<string> = new Set(
   Object.values(FONTS).flatMap((font) => Object.values(font)),
 );
 
-GlobalFonts.registerFromPath(TEXT.normal, 'Barlow');
-GlobalFonts.registerFromPath(WIDE_FILES.normal, WIDE);
-/** The family that charts are drawn in. */
-export const CHART_FONT = `Barlow, "${WIDE}"`;
-
 const text = openSync(TEXT.normal) as Font;
 const wide = openSync(WIDE_FILES.normal) as Font;
 
 /** What no font of ours can print. */
 const UNKNOWN = '□';
 
-const inText = (letter: string) => letter === '\n' || text.hasGlyphForCodePoint(letter.codePointAt(0)!);
+const has = (font: Font, letter: string) =>
+  letter === '\n' || font.hasGlyphForCodePoint(letter.codePointAt(0)!);
 
-/** A text with what no font of ours has as a box: a missing letter must not break a paper. */
-export const printable = (words: string): string =>
-  [...words]
-    .map((letter) => (inText(letter) || wide.hasGlyphForCodePoint(letter.codePointAt(0)!) ? letter : UNKNOWN))
-    .join('');
+/** Letters of one font: Barlow, where none is named. */
+type Run = { text: string; font?: string };
 
-/** A text in runs that each font can print, word by word: names may be written in any alphabet. */
-export function inFonts(words: string): string | { text: string; font?: string }[] {
-  const runs: { text: string; font?: string }[] = [];
-  for (const word of printable(words).split(/(\s+)/)) {
-    const plain = [...word].every(inText);
+/** A text in runs that each font can print, word by word: names may be written in any alphabet, and what no font of ours has is a box. */
+function inRuns(words: string): Run[] {
+  const runs: Run[] = [];
+  for (const word of words.split(/(\s+)/)) {
+    const known = [...word]
+      .map((letter) => (has(text, letter) || has(wide, letter) ? letter : UNKNOWN))
+      .join('');
+    const plain = [...known].every((letter) => has(text, letter));
     const last = runs.at(-1);
-    if (last && (last.font === undefined) === plain) last.text += word;
-    else runs.push(plain ? { text: word } : { text: word, font: WIDE });
+    if (last && (last.font === undefined) === plain) last.text += known;
+    else runs.push(plain ? { text: known } : { text: known, font: WIDE });
   }
+  return runs;
+}
+
+/** A text for a paper: itself, or in runs where Barlow does not have all of it. */
+export function inFonts(words: string): string | Run[] {
+  const runs = inRuns(words);
   return runs.length === 1 && runs[0]!.font === undefined ? runs[0]!.text : runs;
 }
+
+/** How the words of a chart are set. */
+export const LETTERING: Lettering = {
+  font: 'Barlow',
+  runs: inRuns,
+  widthOf: (words, size) =>
+    inRuns(words).reduce((sum, run) => {
+      const font = run.font ? wide : text;
+      return sum + (font.layout(run.text).advanceWidth / font.unitsPerEm) * size;
+    }, 0),
+};

@@ -1,11 +1,11 @@
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces.js';
 import { chartSvg, diagramSvg, drawingSvg, mountingSvg, sideSvg } from '#pictures';
 import { PLANNING_CAUTION } from '#core/kernel';
-import type { ChartOf, Evaluation } from '#core/kernel';
+import type { Evaluation } from '#core/kernel';
 import type { Block, Paper } from '#core/papers';
 import { inUnits, SYSTEM_NAMES } from '#core/units';
 import type { UnitSystem } from '#core/units';
-import { CHART_FONT, inFonts, printable } from './fonts.js';
+import { inFonts, LETTERING } from './fonts.js';
 import { labelsOf } from './labels.js';
 import { BRASS, INK, PENCIL, stepsOf, tableOf } from './rows.js';
 import type { Setting } from './rows.js';
@@ -125,15 +125,6 @@ export function documentOf(
   };
 }
 
-/** A chart whose names can be printed. */
-const printed = (chart: ChartOf): ChartOf => ({
-  ...chart,
-  x: {
-    ...chart.x,
-    at: chart.x.at.map((name) => (typeof name === 'string' ? printable(name) : name)) as ChartOf['x']['at'],
-  },
-});
-
 function contentOf(blocks: Block[], setting: Setting): Content[] {
   const { system, width } = setting;
   const content: Content[] = [];
@@ -146,7 +137,7 @@ function contentOf(blocks: Block[], setting: Setting): Content[] {
       block.kind === 'chart' && block.half && next?.kind === 'chart' && next.half
         ? {
             columns: [block, next].map(({ chart }) => ({
-              svg: chartSvg(printed(chart), system, CHART_FONT, half, CHART_HEIGHT),
+              svg: chartSvg(chart, system, LETTERING, half, CHART_HEIGHT),
               width: half,
             })),
             columnGap: GAP,
@@ -227,7 +218,7 @@ function blockOf(block: Block, setting: Setting): Content {
     }
     case 'chart':
       return {
-        svg: chartSvg(printed(block.chart), system, CHART_FONT, width, CHART_HEIGHT),
+        svg: chartSvg(block.chart, system, LETTERING, width, CHART_HEIGHT),
         width,
         margin: [0, 6, 0, 6],
       };

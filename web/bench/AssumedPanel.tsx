@@ -1,5 +1,5 @@
 import { ActionIcon, Button } from '@mantine/core';
-import { IconX } from '@tabler/icons-react';
+import { IconX } from '../icons';
 import { confirmed } from '#core/build';
 import { assumedIn } from '#core/kernel';
 import type { Evaluation } from '#core/kernel';

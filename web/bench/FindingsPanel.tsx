@@ -1,5 +1,5 @@
 import { ActionIcon } from '@mantine/core';
-import { IconX } from '@tabler/icons-react';
+import { IconX } from '../icons';
 import { useEffect, useRef } from 'react';
 import type { Build } from '#core/build';
 import { figureOf, marginOf, PLANNING_CAUTION, worstFirst } from '#core/kernel';

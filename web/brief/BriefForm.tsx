@@ -1,5 +1,5 @@
 import { Button } from '@mantine/core';
-import { IconPlus } from '@tabler/icons-react';
+import { IconPlus } from '../icons';
 import { BRIEF_FIELDS, BRIEF_SECTIONS, linesOf, standsAlone, withBriefLine } from '#core/subjects/brief';
 import type { Brief, BriefKind, BriefLine } from '#core/subjects/brief';
 import classes from './brief.module.css';

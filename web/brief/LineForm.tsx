@@ -1,5 +1,5 @@
 import { ActionIcon, NativeSelect, TextInput } from '@mantine/core';
-import { IconX } from '@tabler/icons-react';
+import { IconX } from '../icons';
 import type { Field } from '#core/build';
 import { COMMON_FIELDS, KNOWN_NAMES, ownFieldsOf, unitOfField, WISH_NAMES } from '#core/subjects/brief';
 import type { BriefKind, BriefLine } from '#core/subjects/brief';

@@ -1,5 +1,5 @@
 import { ActionIcon } from '@mantine/core';
-import { IconKeyboard, IconSearch } from '@tabler/icons-react';
+import { IconKeyboard, IconSearch } from '../icons';
 import { lazy, memo, Suspense, useCallback, useMemo, useState } from 'react';
 import { Outlet, useMatch, useNavigate } from 'react-router';
 import { worstFirst } from '#core/kernel';

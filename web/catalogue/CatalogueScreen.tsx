@@ -1,13 +1,6 @@
 import { SegmentedControl, Table } from '@mantine/core';
-import { IconArrowDown, IconArrowUp } from '@tabler/icons-react';
-import {
-  createColumnHelper,
-  flexRender,
-  getCoreRowModel,
-  getFilteredRowModel,
-  getSortedRowModel,
-  useReactTable,
-} from '@tanstack/react-table';
+import { IconArrowDown, IconArrowUp } from '../icons';
+import { createColumnHelper, flexRender, useTable } from '@tanstack/react-table';
 import type { SortingState } from '@tanstack/react-table';
 import { useCallback, useMemo, useState } from 'react';
 import type { BuildType } from '#core/build';
@@ -16,11 +9,12 @@ import { Filter, InBar, useTitle, useUnits } from '../common';
 import classes from './catalogue.module.css';
 import { Compare } from './Compare';
 import { PartRow } from './PartRow';
+import { FEATURES } from './features';
 import { columnsOf, figuresOf, figureText, SHOWN_KINDS, shownParts } from './shown';
 import type { ShownPart } from './shown';
 
 const MOST_COMPARED = 4;
-const column = createColumnHelper<ShownPart>();
+const column = createColumnHelper<typeof FEATURES, ShownPart>();
 const TYPES = [
   { value: 'all', label: 'All' },
   { value: 'pumper', label: 'Pumper' },
@@ -45,54 +39,53 @@ function Parts({ kind }: { kind: string }) {
     [all, type],
   );
   const columns = useMemo(
-    () => [
-      column.accessor((part) => say(part.name), { id: 'name', header: 'Name', sortingFn: 'alphanumeric' }),
-      ...(all.some(({ group }) => group) ? [column.accessor('group', { header: 'Group' })] : []),
-      ...(all.some((part) => part.words) ? [column.accessor('words', { header: 'What it is' })] : []),
-      ...columnsOf(figures, all).map(({ id, title, unit, none }) =>
-        column.accessor((part) => part.values[id] ?? 0, {
-          id,
-          header: () => (
-            <>
-              {title}
-              <br />
-              <span className="quiet">{unit === 'cents' ? '$' : unitOf(unit)}</span>
-            </>
-          ),
-          enableGlobalFilter: false,
-          sortingFn: 'basic',
-          cell: ({ getValue }) => say(bare(figureText(getValue(), { unit, none }))).replace('$', ''),
-          meta: 'figure',
-        }),
-      ),
-      ...(figures.length
-        ? [
-            column.accessor('tolerancePct', {
-              header: () => (
-                <>
-                  Tolerance
-                  <br />
-                  <span className="quiet">± %</span>
-                </>
-              ),
-              enableGlobalFilter: false,
-              meta: 'figure',
-            }),
-          ]
-        : []),
-    ],
+    () =>
+      column.columns([
+        column.accessor((part) => say(part.name), { id: 'name', header: 'Name', sortFn: 'alphanumeric' }),
+        ...(all.some(({ group }) => group) ? [column.accessor('group', { header: 'Group' })] : []),
+        ...(all.some((part) => part.words) ? [column.accessor('words', { header: 'What it is' })] : []),
+        ...columnsOf(figures, all).map(({ id, title, unit, none }) =>
+          column.accessor((part) => part.values[id] ?? 0, {
+            id,
+            header: () => (
+              <>
+                {title}
+                <br />
+                <span className="quiet">{unit === 'cents' ? '$' : unitOf(unit)}</span>
+              </>
+            ),
+            enableGlobalFilter: false,
+            sortFn: 'basic',
+            cell: ({ getValue }) => say(bare(figureText(getValue(), { unit, none }))).replace('$', ''),
+            meta: 'figure',
+          }),
+        ),
+        ...(figures.length
+          ? [
+              column.accessor('tolerancePct', {
+                header: () => (
+                  <>
+                    Tolerance
+                    <br />
+                    <span className="quiet">± %</span>
+                  </>
+                ),
+                enableGlobalFilter: false,
+                meta: 'figure',
+              }),
+            ]
+          : []),
+      ]),
     [all, figures, say, unitOf],
   );
-  const table = useReactTable({
+  const table = useTable({
+    features: FEATURES,
     data,
     columns,
     state: { sorting, globalFilter: words },
     onSortingChange: setSorting,
     onGlobalFilterChange: setWords,
     globalFilterFn: 'includesString',
-    getCoreRowModel: getCoreRowModel(),
-    getSortedRowModel: getSortedRowModel(),
-    getFilteredRowModel: getFilteredRowModel(),
   });
   const rows = table.getRowModel().rows;
   const pick = useCallback(

@@ -1,5 +1,5 @@
 import { ActionIcon } from '@mantine/core';
-import { IconX } from '@tabler/icons-react';
+import { IconX } from '../icons';
 import { useUnits } from '../common';
 import classes from './catalogue.module.css';
 import { figuresOf, figureText } from './shown';

@@ -1,5 +1,5 @@
 import { Button, FileButton, Group, Loader, Modal, Text } from '@mantine/core';
-import { IconFileExport, IconFileImport, IconPlus } from '@tabler/icons-react';
+import { IconFileExport, IconFileImport, IconPlus } from '../icons';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { partsCsv, readPartsCsv } from '#core/exchange';

@@ -3,10 +3,11 @@ import { flexRender } from '@tanstack/react-table';
 import type { Row } from '@tanstack/react-table';
 import { memo, useRef } from 'react';
 import { useSeen, useUnits } from '../common';
+import type { FEATURES } from './features';
 import type { ShownPart } from './shown';
 
 interface Props {
-  row: Row<ShownPart>;
+  row: Row<typeof FEATURES, ShownPart>;
   /** The columns as they stand: other units are other columns. */
   columns: readonly unknown[];
   picked: boolean;
@@ -36,7 +37,7 @@ export const PartRow = memo(function PartRow({ row, columns, picked, onPick }: P
           onChange={() => onPick(id)}
         />
       </Table.Td>
-      {row.getVisibleCells().map((cell) => (
+      {row.getAllCells().map((cell) => (
         <Table.Td
           key={cell.id}
           ta={cell.column.columnDef.meta ? 'right' : 'left'}

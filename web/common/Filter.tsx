@@ -1,6 +1,6 @@
 import { TextInput } from '@mantine/core';
 import type { TextInputProps } from '@mantine/core';
-import { IconSearch } from '@tabler/icons-react';
+import { IconSearch } from '../icons';
 
 interface Props extends Omit<TextInputProps, 'onChange' | 'value'> {
   /** What is narrowed. */

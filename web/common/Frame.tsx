@@ -1,5 +1,5 @@
 import { ActionIcon, Group, useComputedColorScheme, useMantineColorScheme } from '@mantine/core';
-import { IconMoon, IconSun } from '@tabler/icons-react';
+import { IconMoon, IconSun } from '../icons';
 import { createContext, use, useState } from 'react';
 import { createPortal } from 'react-dom';
 import type { ReactNode } from 'react';

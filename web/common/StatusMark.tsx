@@ -1,4 +1,4 @@
-import { IconAlertTriangle, IconCheck, IconX } from '@tabler/icons-react';
+import { IconAlertTriangle, IconCheck, IconX } from '../icons';
 import { STATUS_WORDS } from '#core/kernel';
 import type { Status } from '#core/kernel';
 

@@ -2,6 +2,7 @@ export { DataTable } from './DataTable';
 export { FigureField } from './FigureField';
 export { Filter } from './Filter';
 export { Frame, InBar, Skip } from './Frame';
+export { useHold } from './hold';
 export { useKeys, useLetters } from './keys';
 export type { Key } from './keys';
 export { KeptText } from './KeptText';

@@ -1,6 +1,6 @@
 import { Button, Group, Modal, TextInput } from '@mantine/core';
 import { useLocalStorage } from '@mantine/hooks';
-import { IconUser } from '@tabler/icons-react';
+import { IconUser } from '../icons';
 import { useState } from 'react';
 import classes from './frame.module.css';
 

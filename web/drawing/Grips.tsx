@@ -1,8 +1,7 @@
-import { useDrag } from '@use-gesture/react';
-import { memo, useRef } from 'react';
+import { memo } from 'react';
 import type { KeyboardEvent } from 'react';
 import type { Box, Direction, Grip } from '#core/kernel';
-import { useUnits } from '../common';
+import { useHold, useUnits } from '../common';
 import classes from './drawing.module.css';
 import { VIEWS } from './view';
 import type { ViewId } from './view';
@@ -59,21 +58,16 @@ const GripView = memo(function GripView({ grip: drawn, latest, view, px, onMove,
   const [right, rightSign] = RIGHT[view];
   const [up, upSign] = UP[view];
   const can = (direction: Direction) => drawn.directions.includes(direction);
-  const held = useRef(drawn);
   const move = (from: Grip, u: number, v: number) =>
     onMove(from, {
       ...(can(right) ? { [right]: rightSign * u } : {}),
       ...(can(up) ? { [up]: upSign * v } : {}),
     });
-  const bind = useDrag(
-    ({ first, last, movement: [dx, dy], event }) => {
-      event.stopPropagation();
-      if (first) held.current = latest(drawn);
-      move(held.current, dx * px, -dy * px);
-      if (last) onLetGo();
-    },
-    { filterTaps: true, pointer: { keys: false } },
-  );
+  const hold = useHold({
+    onTake: () => latest(drawn),
+    onMove: (from, toRight, toUp) => move(from, toRight * px, toUp * px),
+    onLetGo: () => onLetGo(),
+  });
   if ((!can(right) && !can(up)) || (drawn.from && !SEEN_FROM[view].includes(drawn.from))) return null;
 
   const press = (event: KeyboardEvent) => {
@@ -90,7 +84,7 @@ const GripView = memo(function GripView({ grip: drawn, latest, view, px, onMove,
   const arrow = (turn: number) => <path d="M 13 0 l -6 -4 l 0 8 z" transform={`rotate(${turn})`} />;
   return (
     <g
-      {...bind()}
+      {...hold}
       className={classes.grip}
       role="slider"
       tabIndex={0}

@@ -1,5 +1,5 @@
 import { ActionIcon, Menu } from '@mantine/core';
-import { IconFiles } from '@tabler/icons-react';
+import { IconFiles } from '../icons';
 import { memo } from 'react';
 import type { FileAction } from './useFiles';
 

@@ -1,5 +1,5 @@
 import { ActionIcon, Loader, Table } from '@mantine/core';
-import { IconX } from '@tabler/icons-react';
+import { IconX } from '../icons';
 import { useMemo } from 'react';
 import { differencesOf } from '#core/compare';
 import { changeOf, saidMoves } from '#core/kernel';

@@ -15,11 +15,19 @@ export declare function drawingSvg(
 /** The single-line diagram of the plumbing as an SVG that stands alone. */
 export declare function diagramSvg(of: Diagram, system: UnitSystem): string;
 
-/** A chart as an SVG of so many points, its text in the font families of that name. */
+/** How words are set in a picture: in which font, how wide they are there, and which of them need another. */
+export interface Lettering {
+  font: string;
+  /** Points, at a size in points. */
+  widthOf(words: string, size: number): number;
+  runs(words: string): { text: string; font?: string }[];
+}
+
+/** A chart as an SVG of so many points: its series and the ends of its axes are those of the screen. */
 export declare function chartSvg(
   chart: ChartOf,
   system: UnitSystem,
-  font: string,
+  lettering: Lettering,
   width: number,
   height: number,
 ): string;

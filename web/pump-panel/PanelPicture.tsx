@@ -1,8 +1,8 @@
 import { useRef, useState } from 'react';
-import type { KeyboardEvent, PointerEvent } from 'react';
+import type { KeyboardEvent } from 'react';
 import { FACE_TITLES } from '#core/subjects/plumbing';
 import type { PanelObject, PanelSheet } from '#core/subjects/plumbing';
-import { useUnits } from '../common';
+import { useHold, useUnits } from '../common';
 import { Label, LOOKS, Reading } from './looks';
 import classes from './pump-panel.module.css';
 
@@ -66,7 +66,6 @@ export function PanelPicture({
   const { face, objects, operator } = sheet;
   const [here, setHere] = useState<string | null>(null);
   const svg = useRef<SVGSVGElement>(null);
-  const held = useRef<{ id: string; u: number; v: number; x: number; y: number; px: number } | null>(null);
   const [dragged, setDragged] = useState<{ id: string; u: number; v: number } | null>(null);
   const first = objects.some(({ id }) => id === here) ? here : objects[0]?.id;
   const highIn = Math.max(face.highIn, ...objects.map(({ v, high }) => v + high));
@@ -93,24 +92,21 @@ export function PanelPicture({
     event.preventDefault();
     event.stopPropagation();
   };
-  const release = (one: PanelObject) => {
-    const moved = dragged;
-    held.current = null;
-    setDragged(null);
-    if (moved && (moved.u !== one.u || moved.v !== one.v)) onMove(one.connection!.id, moved, one.label);
-  };
-  const drag = (event: PointerEvent, one: PanelObject) => {
-    const from = held.current;
-    if (!from || from.id !== one.id) return;
-    setDragged({
-      id: one.id,
-      ...within(
-        one,
-        from.u + (event.clientX - from.x) * from.px,
-        from.v - (event.clientY - from.y) * from.px,
-      ),
-    });
-  };
+  const byId = (id: string | undefined) => objects.find((one) => one.id === id)!;
+  const hold = useHold({
+    onTake: ({ currentTarget }) => ({
+      one: byId(currentTarget.dataset['object']),
+      inPerPx: 1 / (svg.current!.getScreenCTM()?.a ?? 1),
+    }),
+    onMove: ({ one, inPerPx }, right, up) =>
+      setDragged({ id: one.id, ...within(one, one.u + right * inPerPx, one.v + up * inPerPx) }),
+    onLetGo: (taken) => {
+      setDragged(null);
+      if (!dragged || taken) return;
+      const { connection, label, u, v } = byId(dragged.id);
+      if (dragged.u !== u || dragged.v !== v) onMove(connection!.id, dragged, label);
+    },
+  });
   return (
     <figure className={operator ? classes.wide : undefined}>
       <figcaption>
@@ -153,29 +149,7 @@ export function PanelPicture({
               onFocus={() => setHere(one.id)}
               onClick={() => press(one)}
               onKeyDown={(event) => key(event, object)}
-              {...(moves
-                ? {
-                    style: { touchAction: 'none' },
-                    onPointerDown: (event: PointerEvent) => {
-                      event.currentTarget.setPointerCapture(event.pointerId);
-                      const px = 1 / (svg.current!.getScreenCTM()?.a ?? 1);
-                      held.current = {
-                        id: one.id,
-                        u: one.u,
-                        v: one.v,
-                        x: event.clientX,
-                        y: event.clientY,
-                        px,
-                      };
-                    },
-                    onPointerMove: (event: PointerEvent) => drag(event, object),
-                    onPointerUp: () => release(object),
-                    onPointerCancel: () => {
-                      held.current = null;
-                      setDragged(null);
-                    },
-                  }
-                : {})}
+              {...(moves ? { style: { touchAction: 'none' }, ...hold } : {})}
             >
               <rect
                 x={one.u}

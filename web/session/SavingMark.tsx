@@ -1,4 +1,4 @@
-import { IconCheck, IconCloudOff, IconDots, IconExclamationCircle } from '@tabler/icons-react';
+import { IconCheck, IconCloudOff, IconDots, IconExclamationCircle } from '../icons';
 import { within } from '#core/units';
 import { useKept } from './BuildSession';
 import type { Saving } from './saver';

@@ -1,5 +1,5 @@
 import { ActionIcon } from '@mantine/core';
-import { IconArrowBackUp, IconArrowForwardUp } from '@tabler/icons-react';
+import { IconArrowBackUp, IconArrowForwardUp } from '../icons';
 import { memo } from 'react';
 import type { ReactNode } from 'react';
 import { NavLink } from 'react-router';

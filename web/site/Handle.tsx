@@ -1,6 +1,5 @@
-import { useRef } from 'react';
-import type { KeyboardEvent, PointerEvent } from 'react';
-import { useUnits } from '../common';
+import type { KeyboardEvent } from 'react';
+import { useHold, useUnits } from '../common';
 import classes from './site.module.css';
 
 /** How far an arrow moves it, and with shift, in its own unit. */
@@ -39,10 +38,17 @@ export function Handle({
   onMove: (value: number) => void;
 }) {
   const { say } = useUnits();
-  const held = useRef<{ at: number; value: number } | null>(null);
   const { min, max } = within;
   const take = (next: number) => onMove(Math.min(max, Math.max(min, next)));
-  const at = (event: PointerEvent) => (along === 'u' ? event.clientX : -event.clientY);
+  const hold = useHold({
+    onTake: () => value,
+    onMove: (from, right, up) => {
+      const moved = ((along === 'u' ? right : up) * px * outward) / inPerUnit;
+      // By hand to the quarter of an inch, or of a foot to the tenth.
+      const step = inPerUnit === 1 ? 0.25 : 0.1;
+      take(Math.round((from + moved) / step) * step);
+    },
+  });
   const key = (event: KeyboardEvent) => {
     const ways: Record<string, number> =
       along === 'u'
@@ -70,19 +76,7 @@ export function Handle({
       aria-valuetext={say(said)}
       aria-orientation={along === 'u' ? 'horizontal' : 'vertical'}
       onKeyDown={key}
-      onPointerDown={(event) => {
-        event.currentTarget.setPointerCapture(event.pointerId);
-        held.current = { at: at(event), value };
-      }}
-      onPointerMove={(event) => {
-        if (!held.current) return;
-        const moved = ((at(event) - held.current.at) * px * outward) / inPerUnit;
-        // By hand to the quarter of an inch, or of a foot to the tenth.
-        const step = inPerUnit === 1 ? 0.25 : 0.1;
-        take(Math.round((held.current.value + moved) / step) * step);
-      }}
-      onPointerUp={() => (held.current = null)}
-      onPointerCancel={() => (held.current = null)}
+      {...hold}
     >
       <line
         x1={from[0]}

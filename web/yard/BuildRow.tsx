@@ -1,5 +1,5 @@
 import { Badge, Menu } from '@mantine/core';
-import { IconAlertTriangle } from '@tabler/icons-react';
+import { IconAlertTriangle } from '../icons';
 import { Suspense, useState } from 'react';
 import { Link } from 'react-router';
 import type { BuildCard, Margin } from '#core/exchange';

@@ -1,5 +1,5 @@
 import { Badge, Button, Menu } from '@mantine/core';
-import { IconClipboardText, IconPlus } from '@tabler/icons-react';
+import { IconClipboardText, IconPlus } from '../icons';
 import { Suspense, useState } from 'react';
 import { Link } from 'react-router';
 import type { BuildCard, DepartmentView } from '#core/exchange';

@@ -1,5 +1,5 @@
 import { ActionIcon, Menu } from '@mantine/core';
-import { IconDots } from '@tabler/icons-react';
+import { IconDots } from '../icons';
 import type { ReactNode } from 'react';
 
 /** What else can be done with a row. */

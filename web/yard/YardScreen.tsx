@@ -1,6 +1,6 @@
 import { Button, Loader, NativeSelect, Switch } from '@mantine/core';
 import { useDebouncedValue } from '@mantine/hooks';
-import { IconBooks, IconFileImport, IconPlus } from '@tabler/icons-react';
+import { IconBooks, IconFileImport, IconPlus } from '../icons';
 import { Suspense, useState } from 'react';
 import { Link } from 'react-router';
 import type { BuildType } from '#core/build';

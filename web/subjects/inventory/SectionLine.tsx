@@ -1,5 +1,5 @@
 import { ActionIcon, NativeSelect, Table, TextInput } from '@mantine/core';
-import { IconTrash } from '@tabler/icons-react';
+import { IconTrash } from '../../icons';
 import { couplingKinds, isoDate, SECTION_FIELDS, withSection } from '#core/subjects/hose';
 import type { HoseSection } from '#core/subjects/hose';
 import { TEST_STATE_NAMES, testState } from '#core/subjects/inventory';

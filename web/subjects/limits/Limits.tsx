@@ -1,5 +1,5 @@
 import { ActionIcon, Button, NativeSelect, Table, TextInput } from '@mantine/core';
-import { IconX } from '@tabler/icons-react';
+import { IconX } from '../../icons';
 import { useMemo } from 'react';
 import type { Build } from '#core/build';
 import { held } from '#core/kernel';

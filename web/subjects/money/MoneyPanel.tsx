@@ -1,5 +1,5 @@
 import { ActionIcon } from '@mantine/core';
-import { IconX } from '@tabler/icons-react';
+import { IconX } from '../../icons';
 import type { Evaluation } from '#core/kernel';
 import type { Build } from '#core/build';
 import { house } from '#core/subjects';

@@ -1,5 +1,5 @@
 import { useDraggable } from '@dnd-kit/core';
-import { IconGripVertical } from '@tabler/icons-react';
+import { IconGripVertical } from '../../icons';
 import { memo, useMemo, useState } from 'react';
 import type { Evaluation } from '#core/kernel';
 import { equipmentRows, placeTitle, rowsWith, YET } from '#core/subjects/equipment';
