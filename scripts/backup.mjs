@@ -16,7 +16,7 @@ await run(async () => {
   const file = resolve(process.env.INIT_CWD ?? '.', given ?? join(backupsFolder, nameOf(new Date())));
   if (!existsSync(join(dataFolder, 'pg')))
     throw new Plain(`there is no Baros in ${dataFolder}; set BAROS_DATA to its folder.`);
-  ensurePackages();
+  await ensurePackages();
   const database = await startPostgres(dataFolder);
   try {
     const size = dump(database, file);

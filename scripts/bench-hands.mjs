@@ -1,9 +1,9 @@
 import { chmodSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { buildPictures, buildServer, buildWeb } from './lib/build.mjs';
+import { buildAll } from './lib/build.mjs';
 import { ensureChromium } from './lib/chromium.mjs';
-import { ensurePackages } from './lib/node-modules.mjs';
+import { ensureAllPackages } from './lib/node-modules.mjs';
 import { freePort, startPostgres } from './lib/postgres.mjs';
 import { run } from './lib/say.mjs';
 import { startServer } from './lib/server.mjs';
@@ -230,9 +230,7 @@ async function benchHands() {
 }
 
 await run(async () => {
-  ensurePackages();
-  buildServer();
-  buildPictures();
-  buildWeb();
+  await ensureAllPackages();
+  await buildAll();
   await benchHands();
 });

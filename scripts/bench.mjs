@@ -1,15 +1,13 @@
 import { join } from 'node:path';
-import { buildPictures, buildServer, buildWeb } from './lib/build.mjs';
+import { buildAll } from './lib/build.mjs';
 import { shown } from './lib/command.mjs';
-import { ensurePackages } from './lib/node-modules.mjs';
+import { ensureAllPackages } from './lib/node-modules.mjs';
 import { distFolder } from './lib/places.mjs';
 import { run } from './lib/say.mjs';
 
 await run(async () => {
-  ensurePackages();
-  buildServer();
-  buildPictures();
-  buildWeb();
+  await ensureAllPackages();
+  await buildAll();
   shown(process.execPath, [join(distFolder, 'core', 'bench.js')], { what: 'the benchmark' });
   await (await import('./bench-advice.mjs')).benchAdvice();
   await (await import('./bench-plan.mjs')).benchPlan();

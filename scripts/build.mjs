@@ -1,10 +1,8 @@
-import { buildPictures, buildServer, buildWeb } from './lib/build.mjs';
+import { buildAll } from './lib/build.mjs';
 import { ensurePackages } from './lib/node-modules.mjs';
 import { run } from './lib/say.mjs';
 
-await run(() => {
-  ensurePackages();
-  buildServer();
-  buildPictures();
-  buildWeb();
+await run(async () => {
+  await ensurePackages();
+  await buildAll();
 });

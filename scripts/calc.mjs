@@ -10,8 +10,8 @@ function refuse(message) {
 }
 
 await run(async () => {
-  ensurePackages();
-  buildServer();
+  await ensurePackages();
+  await buildServer();
   const { CALCULATIONS } = await import('../dist/core/exchange/index.js');
   const { readJson } = await import('../dist/core/build/index.js');
   const [name, file, ...more] = process.argv.slice(2);

@@ -1,6 +1,6 @@
-import { buildPictures, buildServer } from './lib/build.mjs';
+import { buildPapers } from './lib/build.mjs';
 import { shown } from './lib/command.mjs';
-import { ensurePackages } from './lib/node-modules.mjs';
+import { ensureAllPackages } from './lib/node-modules.mjs';
 import { tool } from './lib/places.mjs';
 import { run, say } from './lib/say.mjs';
 
@@ -10,9 +10,8 @@ const MOST_SEED = 2 ** 31;
 /** Odd values at every place of what comes from outside: `npm run fuzz -- [how many] [seed]`. */
 await run(async () => {
   const [count = USUAL, seed = Math.floor(Math.random() * MOST_SEED)] = process.argv.slice(2).map(Number);
-  ensurePackages();
-  buildServer();
-  buildPictures();
+  await ensureAllPackages();
+  await buildPapers();
   say(`${count} odd inputs; to repeat these: npm run fuzz -- ${count} ${seed}`);
   shown(tool('vitest'), ['run', '--project', 'core', '--project', 'server', 'fuzz'], {
     what: 'the fuzz',

@@ -3,7 +3,7 @@ import { cpSync, mkdtempSync, readFileSync, readdirSync, rmSync, symlinkSync, wr
 import { availableParallelism, tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { mutationsOf, withMutation } from './lib/mutations.mjs';
-import { ensurePackages } from './lib/node-modules.mjs';
+import { ensureAllPackages } from './lib/node-modules.mjs';
 import { root } from './lib/places.mjs';
 import { run, say } from './lib/say.mjs';
 
@@ -132,7 +132,7 @@ async function work(folder, left, tried) {
 }
 
 await run(async () => {
-  ensurePackages();
+  await ensureAllPackages();
   const [seed = 1, aPart = 100] = process.argv.slice(2).map(Number);
   const left = sample(seed, aPart);
   const all = left.length;

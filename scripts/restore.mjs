@@ -42,7 +42,7 @@ await run(async () => {
   const [given, ...more] = process.argv.slice(2);
   if (!given || more.length) throw new Plain('usage: npm run restore -- FILE');
   const file = resolve(process.env.INIT_CWD ?? '.', given);
-  ensurePackages();
+  await ensurePackages();
   const letGo = lockData(dataFolder);
   try {
     const database = await startPostgres(dataFolder);

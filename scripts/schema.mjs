@@ -6,8 +6,8 @@ import { distFolder, root } from './lib/places.mjs';
 import { run, say } from './lib/say.mjs';
 
 await run(async () => {
-  ensurePackages();
-  buildServer();
+  await ensurePackages();
+  await buildServer();
   const { buildSchema } = await import(join(distFolder, 'server', 'documents', 'index.js'));
   writeFileSync(join(root, 'docs', 'build-file.schema.json'), `${JSON.stringify(buildSchema(), null, 2)}\n`);
   say('wrote docs/build-file.schema.json');

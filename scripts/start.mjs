@@ -1,12 +1,12 @@
 import { createServer } from 'node:net';
 import { join } from 'node:path';
-import { buildPictures, buildServer, buildWeb } from './lib/build.mjs';
+import { buildAll } from './lib/build.mjs';
 import { started } from './lib/command.mjs';
 import { keeper } from './lib/keeper.mjs';
 import { lockData } from './lib/lock.mjs';
 import { ensurePackages } from './lib/node-modules.mjs';
 import { distFolder, dataFolder } from './lib/places.mjs';
-import { startPostgres } from './lib/postgres.mjs';
+import { ensurePrograms, startPostgres } from './lib/postgres.mjs';
 import { Plain, run, say } from './lib/say.mjs';
 
 const host = process.env.HOST ?? '127.0.0.1';
@@ -60,10 +60,15 @@ function watch(database) {
 await run(async () => {
   const port = wantedPort();
   await checkPort(port);
-  ensurePackages();
-  buildServer();
-  buildPictures();
-  buildWeb();
+  const own = process.env.DATABASE_URL === undefined;
+  // What Debian may have to install comes beside what npm does.
+  const packages = ensurePackages();
+  packages.catch(() => undefined);
+  if (own) ensurePrograms(dataFolder);
+  await packages;
+  const built = buildAll();
+  // A failure is told when all that was begun can be ended.
+  built.catch(() => undefined);
 
   const undo = [];
   const stopAll = () => {
@@ -99,7 +104,7 @@ await run(async () => {
   try {
     let url = process.env.DATABASE_URL;
     let failed = new Promise(() => {});
-    if (!url) {
+    if (own) {
       undo.push(lockData(dataFolder));
       const database = await startPostgres(dataFolder);
       undo.push(database.stop);
@@ -108,6 +113,7 @@ await run(async () => {
       failed = watched.failed;
       url = database.url;
     }
+    await built;
     if (asked) return;
     await Promise.race([serve(url), failed]);
     say('stopped; the data is kept.');

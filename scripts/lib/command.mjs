@@ -13,6 +13,21 @@ export function shown(command, args, { env, what = command } = {}) {
   if (status !== 0) throw new Plain(`${what} failed (exit ${status}); its output is above.`);
 }
 
+/** Runs a command with its output shown, beside whatever else goes on. It never outlives who started it. */
+export function beside(command, args, { env, what = command } = {}) {
+  const child = spawn(command, args, { cwd: root, stdio: 'inherit', env: { ...process.env, ...env } });
+  const end = () => child.kill();
+  process.once('exit', end);
+  return new Promise((resolve, reject) => {
+    child.once('error', (error) => reject(new Plain(`${what} could not be run: ${error.message}`)));
+    child.once('exit', (status, signal) =>
+      status === 0
+        ? resolve()
+        : reject(new Plain(`${what} failed (${signal ?? `exit ${status}`}); its output is above.`)),
+    );
+  }).finally(() => process.off('exit', end));
+}
+
 /** Runs a command quietly and gives its status and output. */
 export const quiet = (command, args, options = {}) => {
   const { status, stdout, stderr, error } = spawnSync(command, args, {

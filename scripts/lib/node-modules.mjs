@@ -1,7 +1,7 @@
-import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 import { createHash } from 'node:crypto';
+import { existsSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { shown } from './command.mjs';
+import { beside } from './command.mjs';
 import { root } from './places.mjs';
 import { Plain, say } from './say.mjs';
 
@@ -15,18 +15,44 @@ function checkNode() {
   }
 }
 
+/** What is installed: what building and serving need, or what tests and tools need as well. */
+const SERVING = 'serving';
+const ALL = 'all';
+
 /** Installs the npm packages of package-lock.json where they are missing or older than it. */
-export function ensurePackages() {
+async function ensure(wanted) {
   checkNode();
   const stamp = join(root, 'node_modules', '.baros-lock');
   const lock = createHash('sha256')
     .update(readFileSync(join(root, 'package-lock.json')))
     .digest('hex');
-  if (existsSync(stamp) && readFileSync(stamp, 'utf8') === lock) return;
-  say('installing npm packages (once; a minute or two)');
+  const [known, has] = existsSync(stamp) ? readFileSync(stamp, 'utf8').split(' ') : [];
+  if (known === lock && (has === ALL || has === wanted)) return;
+  // To what is there already only the rest is added.
+  const more = known === lock;
+  const which = wanted === ALL ? '--include=dev' : '--omit=dev';
+  say(
+    `installing the npm packages ${wanted === ALL ? (more ? 'of the tests' : 'with those of the tests') : 'that serving needs'} (once; usually half a minute)`,
+  );
+  rmSync(stamp, { force: true });
   // The output goes to standard error, so that a command's own result stays alone on standard output.
-  shown('npm', ['ci', '--include=dev', '--no-audit', '--no-fund', '--loglevel=error', '--silent'], {
-    what: 'npm ci',
-  });
-  writeFileSync(stamp, lock);
+  await beside(
+    'npm',
+    [
+      ...(more ? ['install', '--no-save'] : ['ci']),
+      which,
+      '--no-audit',
+      '--no-fund',
+      '--loglevel=error',
+      '--silent',
+    ],
+    { what: more ? 'npm install' : 'npm ci' },
+  );
+  writeFileSync(stamp, `${lock} ${wanted}`);
 }
+
+/** Installs what building and serving need. */
+export const ensurePackages = () => ensure(SERVING);
+
+/** Installs what tests, benchmarks and tools need as well. */
+export const ensureAllPackages = () => ensure(ALL);

@@ -156,12 +156,18 @@ async function up(pg, cluster, port) {
   }
 }
 
+/** Where the private PostgreSQL of a folder has its files. */
+const clusterOf = (folder) => join(folder, 'pg');
+
+/** Installs the programs of a folder's PostgreSQL, where they are missing. */
+export const ensurePrograms = (folder) => void programsFor(clusterOf(folder));
+
 /**
  * Starts the private PostgreSQL of a folder, made on first use, on a free loopback port.
  * Gives the database's URL, its programs, and what stops it, tells whether it runs, and starts it again.
  */
 export async function startPostgres(folder) {
-  const cluster = join(folder, 'pg');
+  const cluster = clusterOf(folder);
   const secretFile = join(folder, 'pg-secret');
   mkdirSync(folder, { recursive: true });
   if (existsSync(cluster)) checkOwnerOf(cluster);
