@@ -115,6 +115,7 @@ await run(async () => {
     }
     await built;
     if (asked) return;
+    say('starting the server (usually 3 s, with the demonstration’s first load 6 s)');
     await Promise.race([serve(url), failed]);
     say('stopped; the data is kept.');
   } finally {

@@ -18,7 +18,13 @@ export default defineConfig({
     emptyOutDir: true,
     target: 'es2022',
     chunkSizeWarningLimit: 700,
-    rolldownOptions: { output: { codeSplitting: chunks } },
+    rolldownOptions: {
+      output: { codeSplitting: chunks },
+      // The solver asks for a file of Node's only where it runs in Node.
+      onLog: (level, log, say) => {
+        if (!log.message.includes('"node:module"')) say(level, log);
+      },
+    },
   },
   server: { proxy: { '/api': `http://127.0.0.1:${process.env['PORT'] ?? 8300}` } },
 });
