@@ -58,53 +58,49 @@ async function withBaros<T>(
   }
 }
 
-it(
-  'everything goes into one file while Baros runs, and comes back into an empty one',
-  { timeout: 180_000 },
-  async () => {
-    const file = join(parent, 'all.dump');
-    const before = await withBaros('first', async (ask) => {
-      const department = (await (
-        await ask('departments', { name: 'Kept', district: 'x', kind: 'rural' })
-      ).json()) as DepartmentView;
-      await ask('builds', { departmentId: department.id, name: 'Engine', type: 'pumper' });
-      expect(script('backup', 'first', file)).toEqual({
-        status: 0,
-        said: expect.stringMatching(
-          /everything is in .*all\.dump \(\d+\.\d MB\), and was read again to its end/,
-        ),
-      });
-      expect(existsSync(`${file}.part`)).toBe(false);
-      expect(script('backup', 'first', file).said).toMatch(/is there already; give the backup another name/);
-      // Still there after the backup.
-      return (await ask(`departments/${department.id}/archive`)).text();
-    });
-    const { id } = JSON.parse(before.split('\n')[0]!).department as { id: string };
-
-    expect(script('restore', 'second', file)).toEqual({
+it('everything goes into one file while Baros runs, and comes back into an empty one', async () => {
+  const file = join(parent, 'all.dump');
+  const before = await withBaros('first', async (ask) => {
+    const department = (await (
+      await ask('departments', { name: 'Kept', district: 'x', kind: 'rural' })
+    ).json()) as DepartmentView;
+    await ask('builds', { departmentId: department.id, name: 'Engine', type: 'pumper' });
+    expect(script('backup', 'first', file)).toEqual({
       status: 0,
-      said: expect.stringMatching(/1 departments with 1 builds are in .*second/),
+      said: expect.stringMatching(
+        /everything is in .*all\.dump \(\d+\.\d MB\), and was read again to its end/,
+      ),
     });
-    await withBaros('second', async (ask) => {
-      expect(linesOf(await (await ask(`departments/${id}/archive`)).text())).toEqual(linesOf(before));
-      const { builds } = (await (await ask('builds')).json()) as { builds: BuildView[] };
-      expect(builds).toHaveLength(1);
-    });
+    expect(existsSync(`${file}.part`)).toBe(false);
+    expect(script('backup', 'first', file).said).toMatch(/is there already; give the backup another name/);
+    // Still there after the backup.
+    return (await ask(`departments/${department.id}/archive`)).text();
+  });
+  const { id } = JSON.parse(before.split('\n')[0]!).department as { id: string };
 
-    expect(script('restore', 'second', file)).toEqual({
-      status: 1,
-      said: expect.stringMatching(/is not empty \(1 departments, 1 builds\); restore into an empty one/),
-    });
-    writeFileSync(join(parent, 'bad.dump'), 'PGDMP but not really');
-    expect(script('restore', 'third', join(parent, 'bad.dump'))).toEqual({
-      status: 1,
-      said: expect.stringMatching(/bad\.dump is no backup of Baros that can be read/),
-    });
-    expect(script('restore', 'third', join(parent, 'none.dump')).said).toMatch(/none\.dump is not there/);
-    expect(script('restore', 'third', file).status).toBe(0);
-    expect(script('backup', 'nowhere').said).toMatch(/there is no Baros in .*nowhere/);
-  },
-);
+  expect(script('restore', 'second', file)).toEqual({
+    status: 0,
+    said: expect.stringMatching(/1 departments with 1 builds are in .*second/),
+  });
+  await withBaros('second', async (ask) => {
+    expect(linesOf(await (await ask(`departments/${id}/archive`)).text())).toEqual(linesOf(before));
+    const { builds } = (await (await ask('builds')).json()) as { builds: BuildView[] };
+    expect(builds).toHaveLength(1);
+  });
+
+  expect(script('restore', 'second', file)).toEqual({
+    status: 1,
+    said: expect.stringMatching(/is not empty \(1 departments, 1 builds\); restore into an empty one/),
+  });
+  writeFileSync(join(parent, 'bad.dump'), 'PGDMP but not really');
+  expect(script('restore', 'third', join(parent, 'bad.dump'))).toEqual({
+    status: 1,
+    said: expect.stringMatching(/bad\.dump is no backup of Baros that can be read/),
+  });
+  expect(script('restore', 'third', join(parent, 'none.dump')).said).toMatch(/none\.dump is not there/);
+  expect(script('restore', 'third', file).status).toBe(0);
+  expect(script('backup', 'nowhere').said).toMatch(/there is no Baros in .*nowhere/);
+});
 
 it('a new database keeps sums of its pages, by which a spoiled one is known', async () => {
   const database = await startPostgres(folderOf('sums'));

@@ -78,7 +78,7 @@ const postgresRuns = () => {
 const lines = (text: string) => text.trim().split('\n');
 const api = (path: string, init?: RequestInit) => fetch(`http://localhost:${port}/api/${path}`, init);
 
-describe('npm start', { timeout: 120_000 }, () => {
+describe('npm start', () => {
   it('serves the screens and the demonstration, keeps what is added, and Ctrl-C stops all of it', async () => {
     const first = start();
     await until(first, `ready at http://localhost:${port}`);

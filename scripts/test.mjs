@@ -1,10 +1,10 @@
 import { chmodSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { buildPictures, buildServer, buildWeb } from './lib/build.mjs';
+import { buildAll } from './lib/build.mjs';
 import { ensureChromium } from './lib/chromium.mjs';
 import { shown } from './lib/command.mjs';
-import { ensurePackages } from './lib/node-modules.mjs';
+import { ensureAllPackages } from './lib/node-modules.mjs';
 import { tool } from './lib/places.mjs';
 import { freePort, startPostgres } from './lib/postgres.mjs';
 import { run, say } from './lib/say.mjs';
@@ -27,7 +27,7 @@ async function browserTests() {
 }
 
 await run(async () => {
-  ensurePackages();
+  await ensureAllPackages();
   say('format');
   shown(tool('prettier'), ['--check', '--log-level', 'warn', '.'], {
     what: 'the format; npm run format mends it',
@@ -40,9 +40,7 @@ await run(async () => {
   say('types');
   for (const project of ['tsconfig.json', 'web/tsconfig.json', 'e2e/tsconfig.json'])
     shown(tool('tsc'), ['-p', project, '--noEmit'], { what: `types of ${project}` });
-  buildServer();
-  buildPictures();
-  buildWeb();
+  await buildAll();
   say('core and server tests');
   shown(tool('vitest'), ['run'], { what: 'the core and server tests' });
   say('browser tests');

@@ -9,7 +9,7 @@ import { startServer } from './lib/server.mjs';
 import { asker, expectAll, makeBuilds, saveAll } from './test/saves.js';
 
 const BUILDS = 8;
-const SAVES_OF_EACH = 30;
+const SAVES_OF_EACH = 15;
 
 let folder: string;
 let database: Awaited<ReturnType<typeof startPostgres>>;
@@ -48,7 +48,7 @@ beforeAll(async () => {
   const port = await freePort();
   await new Promise<void>((resolve) => front.listen(port, '127.0.0.1', resolve));
   address = `http://127.0.0.1:${port}/api`;
-}, 120_000);
+});
 afterAll(async () => {
   front.close();
   for (const server of servers) await server.kill();
@@ -68,4 +68,4 @@ it('two servers behind one address: one is killed in the middle of saves, and no
   await killed;
   expect(Math.min(...served)).toBeGreaterThan(0);
   await expectAll(ask, builds, SAVES_OF_EACH, answered);
-}, 240_000);
+});

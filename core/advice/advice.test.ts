@@ -88,7 +88,7 @@ describe('pairs of changes', () => {
 
   it('are among the advice, of two different things each, and mend what neither mends alone as well', () => {
     expect(pairs.length).toBeGreaterThan(2);
-    for (const pair of pairs.slice(0, 4)) {
+    for (const pair of pairs.slice(0, 2)) {
       expect(new Set(pair.changes.map(({ label }) => label)).size).toBe(2);
       for (const { label } of pair.changes) {
         const alone = adviceFor(pumper, {
@@ -126,12 +126,13 @@ describe('what is asked of it', () => {
     expect(advice[0]!.changes.map(({ kind }) => kind.id)).toEqual(['hose']);
   });
 
-  it.each(['tankPlace', 'wheelbase', 'move', 'axle'] as const)(
-    '%s stays as it is where that is asked',
-    (kind) => {
-      const { advice } = adviceFor(pumper, { checks: ['frontAxle'], keep: [kind] });
+  it.each([['tankPlace', 'move'] as const, ['wheelbase', 'axle'] as const])(
+    '%s and %s stay as they are where that is asked',
+    (...keep) => {
+      const { advice } = adviceFor(pumper, { checks: ['frontAxle'], keep });
       expect(advice.length).toBeGreaterThan(0);
-      expect(advice.flatMap(({ changes }) => changes.map((change) => change.kind))).not.toContain(kind);
+      const changed = advice.flatMap(({ changes }) => changes.map(({ kind }) => kind.id));
+      for (const kind of keep) expect(changed).not.toContain(kind);
     },
   );
 

@@ -4,20 +4,30 @@ import { withBlock } from '../build/index.js';
 import { DEMONSTRATION } from '../demonstration/index.js';
 import { house } from '../subjects/index.js';
 import { asideIn, asideNews, withAside } from './index.js';
-import type { PickChoice } from './index.js';
+import type { PickChoice, Subject } from './index.js';
 
 const builds = DEMONSTRATION.flatMap(({ builds }) => builds);
 const [pumper] = builds as [Build];
 
-const picks = (build: Build): PickChoice[] =>
-  house
+/** The picks of a step, by which step they are made. */
+const picksBySteps = (build: Build): [Subject, PickChoice][] => {
+  const evaluation = house.evaluate(build);
+  return house
     .stepsFor(build)
-    .flatMap((step) => house.choicesIn(step, house.evaluate(build)))
-    .filter((choice) => choice.kind === 'pick');
+    .flatMap((step) =>
+      house
+        .choicesIn(step, evaluation)
+        .flatMap((choice): [Subject, PickChoice][] => (choice.kind === 'pick' ? [[step, choice]] : [])),
+    );
+};
+/** In which step a choice is made: it is the same on every truck that has it. */
+const STEP = new Map(builds.flatMap(picksBySteps).map(([step, { id }]) => [id, step]));
+const picks = (build: Build): PickChoice[] => picksBySteps(build).map(([, choice]) => choice);
 const pick = (build: Build, choice: string, option: string): Build =>
-  picks(build)
-    .find(({ id }) => id === choice)!
-    .options.find(({ id }) => id === option)!.build;
+  house
+    .choicesIn(STEP.get(choice)!, house.evaluate(build))
+    .flatMap((one) => (one.kind === 'pick' && one.id === choice ? one.options : []))
+    .find(({ id }) => id === option)!.build;
 const weighsAlike = (a: Build, b: Build): boolean => {
   const [one, other] = [house.measure(a), house.measure(b)];
   return Object.keys(one).every((id) => Math.abs(one[id]! - other[id]!) < 1e-6);

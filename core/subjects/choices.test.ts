@@ -4,6 +4,7 @@ import type { Build } from '../build/index.js';
 import { DEMONSTRATION, starterBuild } from '../demonstration/index.js';
 import type { Choice } from '../kernel/index.js';
 import { envelope } from '../truck/index.js';
+import { often } from '../test/often.js';
 import { withBumper } from './bumper/index.js';
 import { withChassis } from './chassis/index.js';
 import { withDevice } from './device/index.js';
@@ -34,8 +35,11 @@ const waysOf = (choice: Exclude<Choice, { kind: 'list' }>): (() => Build)[] =>
 
 describe.each(builds.map((build) => [build.name, build] as const))('%s', (_, build) => {
   it('offers only builds that are whole', () => {
-    for (const choice of choicesOf(build))
-      for (const made of waysOf(choice)) expect(() => parsed(made()), choice.id).not.toThrow();
+    // Many ways come to the same: each build is read once.
+    const made = new Map(
+      choicesOf(build).flatMap((choice) => waysOf(choice).map((way) => [JSON.stringify(way()), choice.id])),
+    );
+    for (const [text, choice] of made) expect(() => house.parse(JSON.parse(text)), choice).not.toThrow();
   });
 
   it('has one of each pick chosen, and choosing it again changes nothing', () => {
@@ -60,7 +64,7 @@ describe.each(builds.map((build) => [build.name, build] as const))('a long walk 
     };
     let spec = build;
     let before = house.evaluate(build);
-    for (let i = 0; i < 150; i++) {
+    for (let i = 0; i < often(40, 0.01); i++) {
       const choices = choicesOf(spec, before).filter(
         (choice) => choice.kind === 'amount' || choice.options.length > 0,
       );

@@ -7,7 +7,8 @@ import { BadInput, readJson, walk } from '../build/index.js';
 import { CALCULATIONS, partsCsv, report, sheetCsv } from '../exchange/index.js';
 import { PAPERS } from '../papers/index.js';
 import { house } from '../subjects/index.js';
-import { LONG_MS, ODD, oddBuild, placesOf, put, RUNS, SEED, textOf } from './odd.js';
+import { LONG_MS, ODD, oddBuild, placesOf, put, RUNS, textOf } from './odd.js';
+import { SEED } from './often.js';
 
 /** What a build of that text is read as; null where it is refused with its reasons. */
 function read(text: string) {

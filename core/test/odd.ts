@@ -2,15 +2,15 @@ import fc from 'fast-check';
 import type { Field, Fields } from '../build/index.js';
 import { DEMONSTRATION, starterBuild } from '../demonstration/index.js';
 import { house } from '../subjects/index.js';
+import { often } from './often.js';
 
 /**
- * Builds with odd values where anything may stand. `npm run fuzz` tries some twenty thousand, the tests a few
- * hundred; a seed repeats them.
+ * Builds with odd values where anything may stand: `npm run fuzz` tries some twenty thousand; a seed repeats
+ * them.
  */
-export const RUNS = Number(process.env['BAROS_FUZZ'] ?? 300);
+export const RUNS = often(80);
 /** Twenty thousand take their time. */
 export const LONG_MS = 7_200_000;
-export const SEED = Number(process.env['BAROS_SEED'] ?? 20_261_126);
 
 type Json = Record<string, unknown>;
 

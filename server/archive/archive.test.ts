@@ -6,6 +6,9 @@ import type { BuildCard, BuildView, DepartmentView } from '#core/exchange';
 import { startApp } from '../test/app.js';
 import { newBuild, newDepartment, saveTank } from '../test/people.js';
 
+/** More than are held at once, however they come. */
+const REVISIONS = 300;
+
 let server: Awaited<ReturnType<typeof startApp>>;
 let department: DepartmentView;
 let archive: string;
@@ -258,18 +261,18 @@ describe('a department as one archive', () => {
     expect(await counts()).toEqual(before);
   });
 
-  it('of thousands of revisions is written and read while others save', { timeout: 120_000 }, async () => {
+  it('of hundreds of revisions is written and read while others save', async () => {
     const many = await newDepartment(server, 'Long Valley');
     const build = await newBuild(server, many.id);
     await query(
       `INSERT INTO build_revisions (build_id, revision, file, words, figures)
-       SELECT build_id, n, file, 'Again', figures FROM build_revisions, generate_series(2, 3000) n WHERE build_id = $1 AND revision = 1`,
+       SELECT build_id, n, file, 'Again', figures FROM build_revisions, generate_series(2, ${REVISIONS}) n WHERE build_id = $1 AND revision = 1`,
       [build.id],
     );
-    await query('UPDATE builds SET revision = 3000 WHERE id = $1', [build.id]);
+    await query(`UPDATE builds SET revision = ${REVISIONS} WHERE id = $1`, [build.id]);
     const text = await written(many.id);
     expect(linesOf(text)).toHaveLength(
-      3000 + 3 + new Set(build.build.catalogue!.parts.map(({ part }) => JSON.stringify(part))).size,
+      REVISIONS + 3 + new Set(build.build.catalogue!.parts.map(({ part }) => JSON.stringify(part))).size,
     );
     const other = await newBuild(server, many.id, 'brush', 'Meanwhile');
     let done = false;
@@ -282,9 +285,9 @@ describe('a department as one archive', () => {
     let saves = 0;
     for (let now = other; !done; saves++)
       now = (await saveTank(server, now, 100 + (saves % 50)).expect(200)).body;
-    expect(saves).toBeGreaterThan(20);
+    expect(saves).toBeGreaterThan(2);
     const [card] = await buildsOf((await reading).id);
-    expect(card!.revision).toBe(3000);
+    expect(card!.revision).toBe(REVISIONS);
     expect(house.measure((await server.http.get(`/api/builds/${card!.id}`)).body.build)).toEqual(
       house.measure(build.build),
     );

@@ -3,7 +3,8 @@ import fc from 'fast-check';
 import { afterAll, beforeAll, expect, it } from 'vitest';
 import { house } from '#core/subjects';
 import type { BuildView, DepartmentView } from '#core/exchange';
-import { LONG_MS, ODD, oddBuild, put, RUNS, SEED, textOf } from '../../core/test/odd.js';
+import { LONG_MS, ODD, oddBuild, put, RUNS, textOf } from '../../core/test/odd.js';
+import { SEED } from '../../core/test/often.js';
 import { startApp } from './app.js';
 import { newBuild, newDepartment } from './people.js';
 

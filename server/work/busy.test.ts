@@ -8,8 +8,8 @@ beforeAll(async () => {
 });
 afterAll(() => server.app.close());
 
-/** Whose fixes take a second to find: long enough for a queue, and no longer. */
-const build = DEMONSTRATION.flatMap(({ builds }) => builds).find(({ name }) => name === 'Mill ladder')!;
+/** Of which little is wrong: forty of it come sooner than a queue of them is done, and none takes long. */
+const build = DEMONSTRATION.flatMap(({ builds }) => builds).find(({ name }) => name === 'Grass truck')!;
 const evaluate = (address: string) =>
   server.http.post('/api/calc/evaluate').set('x-forwarded-for', address).send(build);
 

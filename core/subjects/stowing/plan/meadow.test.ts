@@ -83,7 +83,7 @@ it('the first round of the solver keeps every rule and costs a tenth less than l
   // One round, to a gap and not to a time: it comes to the same on any machine.
   const answer = await planned(problem, solverBy(await load()), {
     seconds: 600,
-    gap: 0.02,
+    gap: 0.05,
     rounds: 1,
     now: () => performance.now(),
   });
@@ -95,4 +95,4 @@ it('the first round of the solver keeps every rule and costs a tenth less than l
   expect(wrong(found)).toEqual([]);
   expect(found.placed.length).toBe(listed.length - answer.left.length);
   expect(wrong(judged(withPlan(meadowListed, first)))).toEqual([]);
-}, 600_000);
+});
