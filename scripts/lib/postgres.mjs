@@ -159,8 +159,8 @@ async function up(pg, cluster, port) {
 /** Where the private PostgreSQL of a folder has its files. */
 const clusterOf = (folder) => join(folder, 'pg');
 
-/** Installs the programs of a folder's PostgreSQL, where they are missing. */
-export const ensurePrograms = (folder) => void programsFor(clusterOf(folder));
+/** Installs the programs of a folder's PostgreSQL, or of a new one, where they are missing. */
+export const ensurePrograms = (folder = '/nowhere') => void programsFor(clusterOf(folder));
 
 /**
  * Starts the private PostgreSQL of a folder, made on first use, on a free loopback port.
