@@ -8,37 +8,7 @@ import { ensureAllPackages } from './lib/node-modules.mjs';
 import { tool } from './lib/places.mjs';
 import { ensurePrograms, freePort, startPostgres } from './lib/postgres.mjs';
 import { Plain, run, say } from './lib/say.mjs';
-
-/** What is kept from one run to the next, so that only what changed is looked at again. */
-const CACHE = 'node_modules/.cache/baros';
-const PROJECTS = ['tsconfig.json', 'web/tsconfig.json', 'e2e/tsconfig.json'];
-
-const types = ({ program }) =>
-  Promise.all(
-    PROJECTS.map((project, i) =>
-      program(`types of ${project}`, tool('tsc'), [
-        ...['-p', project, '--noEmit', '--incremental'],
-        ...['--tsBuildInfoFile', `${CACHE}/types-${i}.tsbuildinfo`],
-      ]),
-    ),
-  );
-const lint = async ({ program }) => {
-  await program('the format; npm run format mends it', tool('prettier'), [
-    ...['--check', '--log-level', 'warn', '--cache', '--cache-location', `${CACHE}/prettier`, '.'],
-  ]);
-  await program('eslint', tool('eslint'), ['--cache', '--cache-location', `${CACHE}/eslint`, '.']);
-  await program('the check of the rooms', tool('depcruise'), [
-    ...['--config', '.dependency-cruiser.cjs', 'core', 'server', 'web'],
-  ]);
-};
-const unitTests =
-  (...projects) =>
-  ({ program, hands }) =>
-    program(`the tests of ${projects.join(' and ')}`, tool('vitest'), [
-      'run',
-      ...projects.flatMap((project) => ['--project', project]),
-      `--maxWorkers=${hands}`,
-    ]);
+import { STATIC, unitTests } from './lib/static.mjs';
 
 /** The browser tests have a database and a port of their own: a running Baros is never touched. */
 async function browserTests({ program }) {
@@ -58,14 +28,9 @@ async function browserTests({ program }) {
 
 /** What they share a machine of two processors by: the order in which they begin, and how many each keeps busy. */
 const LANES = [
-  {
-    name: 'static',
-    usually: 'a minute',
-    hands: 1,
-    work: (lane) => Promise.all([types(lane), lint(lane)]),
-  },
-  { name: 'core', usually: 'four minutes', hands: 1, work: unitTests('core', 'web') },
-  { name: 'server', usually: 'five minutes', hands: 1, builds: true, work: unitTests('server', 'scripts') },
+  STATIC,
+  { name: 'core', usually: 'four minutes', hands: 1, work: unitTests(['core', 'web']) },
+  { name: 'server', usually: 'five minutes', hands: 1, builds: true, work: unitTests(['server', 'scripts']) },
   { name: 'browser', usually: 'ten minutes', hands: 2, builds: true, work: browserTests },
 ];
 

@@ -1,0 +1,44 @@
+import { tool } from './places.mjs';
+
+/** What is kept from one run to the next, so that only what changed is looked at again. */
+const CACHE = 'node_modules/.cache/baros';
+const PROJECTS = ['tsconfig.json', 'web/tsconfig.json', 'e2e/tsconfig.json'];
+
+const types = ({ program }) =>
+  Promise.all(
+    PROJECTS.map((project, i) =>
+      program(`types of ${project}`, tool('tsc'), [
+        ...['-p', project, '--noEmit', '--incremental'],
+        ...['--tsBuildInfoFile', `${CACHE}/types-${i}.tsbuildinfo`],
+      ]),
+    ),
+  );
+
+const lint = async ({ program }) => {
+  await program('the format; npm run format mends it', tool('prettier'), [
+    ...['--check', '--log-level', 'warn', '--cache', '--cache-location', `${CACHE}/prettier`, '.'],
+  ]);
+  await program('eslint', tool('eslint'), ['--cache', '--cache-location', `${CACHE}/eslint`, '.']);
+  await program('the check of the rooms', tool('depcruise'), [
+    ...['--config', '.dependency-cruiser.cjs', 'core', 'server', 'web'],
+  ]);
+};
+
+/** Format, lint, rooms and types: what can be told without running anything. */
+export const STATIC = {
+  name: 'static',
+  usually: 'two minutes, and half a minute where little changed',
+  hands: 1,
+  work: (lane) => Promise.all([types(lane), lint(lane)]),
+};
+
+/** Tests of projects as Vitest runs them, where `where` is given only of files under such a path. */
+export const unitTests =
+  (projects, where = []) =>
+  ({ program, hands }) =>
+    program(`the tests of ${projects.join(' and ')}`, tool('vitest'), [
+      'run',
+      ...where,
+      ...projects.flatMap((project) => ['--project', project]),
+      ...['--passWithNoTests', `--maxWorkers=${hands}`],
+    ]);
