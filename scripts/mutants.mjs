@@ -8,7 +8,7 @@ import { root } from './lib/places.mjs';
 import { run, say } from './lib/say.mjs';
 
 /**
- * Would a test notice? Of three parts of the core a seeded sample of small changes is made, one at a time,
+ * Would a test notice? Of four parts of the core a seeded sample of small changes is made, one at a time,
  * and the core's quick tests are run on each. `npm run mutants -- SEED A_PART` (1 and 100 unless said).
  */
 
@@ -19,6 +19,7 @@ const PLACES =
 const WEIGHTS = /^core\/subjects\/(weights|frame|angles)\//;
 const NOT_COMPUTED = ['choices', 'questions', 'sentence', 'line', 'changes', 'mends'];
 const PARTS = {
+  kernel: ({ file }) => file.startsWith('core/kernel/'),
   checks: ({ file, within }) =>
     CHECKS.test(file) || within.some((name) => name === 'checks' || name === 'limits'),
   placement: ({ file }) => PLACES.test(file),
@@ -54,7 +55,7 @@ function sample(seed, aPart) {
   const next = random(seed);
   const files = readdirSync(join(root, 'core'), { recursive: true })
     .map((name) => `core/${name}`)
-    .filter((name) => /^core\/(truck|subjects)\/.*\.ts$/.test(name) && !/(\.test|\/parts)\.ts$/.test(name))
+    .filter((name) => /^core\/(kernel|truck|subjects)\/.*\.ts$/.test(name) && !/(\.test|\/parts)\.ts$/.test(name))
     .sort();
   const all = files
     .flatMap((file) => mutationsOf(join(root, file)).map((change) => ({ ...change, file })))
