@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test';
 import type { Locator, Page } from '@playwright/test';
 import { copyOf, find, openStep, reading } from './hands.js';
-import { scan } from './scan.js';
+import { scan as scanBoth, scanLight } from './scan.js';
 
 const SIZES = [
   ['a desk', 1280, 800],
@@ -45,75 +45,70 @@ const READINGS = [
   'Center of gravity',
 ];
 
-// A tablet has no color of its own: what is dark is seen on the widest and on the narrowest.
-const SEEN = [
-  ['light', SIZES],
-  ['dark', SIZES.filter(([where]) => where !== 'a tablet')],
-] as const;
-for (const [scheme, sizes] of SEEN)
-  for (const [where, width, height] of sizes)
-    test.describe(`${where}, ${scheme} colors`, () => {
-      test.use({ colorScheme: scheme, viewport: { width, height } });
+for (const [where, width, height] of SIZES)
+  test.describe(where, () => {
+    test.use({ viewport: { width, height } });
+    // A tablet has no color of its own: what is dark is seen on the widest and on the narrowest.
+    const scan = where === 'a tablet' ? scanLight : scanBoth;
 
-      test('menus, lists and dialogs that are open, and what they leave when they are closed', async ({
-        page,
-      }) => {
-        test.slow();
-        const name = `Opened ${where} ${scheme}`;
-        const id = await copyOf(page, 'Grass truck', name);
-        await page.goto('/');
-        await find(page, name);
-        await page.getByRole('button', { name: `More for ${name}` }).click();
-        await expect(page.getByRole('menu')).toBeVisible();
-        await scan(page, 'yard with a menu');
-        await page.keyboard.press('Escape');
+    test('menus, lists and dialogs that are open, and what they leave when they are closed', async ({
+      page,
+    }) => {
+      const name = `Opened on ${where}`;
+      const id = await copyOf(page, 'Grass truck', name);
+      await page.goto('/');
+      await find(page, name);
+      await page.getByRole('button', { name: `More for ${name}` }).click();
+      await expect(page.getByRole('menu')).toBeVisible();
+      await scan(page, 'yard with a menu');
+      await page.keyboard.press('Escape');
+      await expectWhole(page);
+
+      await page.goto(`/builds/${id}`);
+      await page.getByRole('button', { name: 'Files' }).click();
+      await expect(page.getByRole('menu')).toBeVisible();
+      await scan(page, 'files');
+      await page.keyboard.press('Escape');
+      await expectWhole(page);
+
+      await openStep(page, 'Hose loads');
+      const aside = page.getByRole('complementary');
+      const list = aside.getByRole('combobox').first();
+      await list.click();
+      await expect(page.getByRole('listbox')).toBeVisible();
+      await scan(page, 'a list of hose');
+      await page.keyboard.press('Escape');
+
+      await openStep(page, 'Equipment');
+      await aside.getByRole('checkbox').first().check();
+      await aside.getByRole('combobox', { name: 'Pieces' }).click();
+      await page.getByRole('listbox').getByRole('option').first().click();
+      await scan(page, 'pieces to add');
+      await page.keyboard.press('Escape');
+      await scan(page, 'pieces picked', 'aside');
+
+      await page.getByRole('button', { name: /^All \d+ checks/ }).click();
+      await expect(page.getByRole('complementary', { name: 'Checks' })).toBeVisible();
+      await scan(page, 'checks', 'aside');
+      await page.getByRole('button', { name: 'Find anything' }).click();
+      await page.getByPlaceholder(/^Find a part/).fill('irons');
+      await page.getByRole('option', { name: /^Irons, set 19 lb$/ }).click();
+      await expect(page.getByPlaceholder(/into which place/)).toBeVisible();
+      await scan(page, 'the compartments to choose from');
+      await page.keyboard.press('Escape');
+
+      for (const section of ['sheet', 'states', 'limits'] as const) {
+        await page.goto(`/builds/${id}/analysis/${section}`);
+        await expect(page.getByRole('table').or(page.getByRole('grid')).first()).toBeVisible();
+        await scan(page, section);
         await expectWhole(page);
-
-        await page.goto(`/builds/${id}`);
-        await page.getByRole('button', { name: 'Files' }).click();
-        await expect(page.getByRole('menu')).toBeVisible();
-        await scan(page, 'files');
-        await page.keyboard.press('Escape');
-        await expectWhole(page);
-
-        await openStep(page, 'Hose loads');
-        const aside = page.getByRole('complementary');
-        const list = aside.getByRole('combobox').first();
-        await list.click();
-        await expect(page.getByRole('listbox')).toBeVisible();
-        await scan(page, 'a list of hose');
-        await page.keyboard.press('Escape');
-
-        await openStep(page, 'Equipment');
-        await aside.getByRole('checkbox').first().check();
-        await aside.getByRole('combobox', { name: 'Pieces' }).click();
-        await page.getByRole('listbox').getByRole('option').first().click();
-        await scan(page, 'pieces to add');
-        await page.keyboard.press('Escape');
-        await scan(page, 'pieces picked', 'aside');
-
-        await page.getByRole('button', { name: /^All \d+ checks/ }).click();
-        await expect(page.getByRole('complementary', { name: 'Checks' })).toBeVisible();
-        await scan(page, 'checks', 'aside');
-        await page.getByRole('button', { name: 'Find anything' }).click();
-        await page.getByPlaceholder(/^Find a part/).fill('irons');
-        await page.getByRole('option', { name: /^Irons, set 19 lb$/ }).click();
-        await expect(page.getByPlaceholder(/into which place/)).toBeVisible();
-        await scan(page, 'the compartments to choose from');
-        await page.keyboard.press('Escape');
-
-        for (const section of ['sheet', 'states', 'limits'] as const) {
-          await page.goto(`/builds/${id}/analysis/${section}`);
-          await expect(page.getByRole('table').or(page.getByRole('grid')).first()).toBeVisible();
-          await scan(page, section);
-          await expectWhole(page);
-        }
-        await page.goto('/catalogue');
-        await expect(page.getByRole('table')).toBeVisible();
-        await scan(page, 'catalog');
-        await expectWhole(page);
-      });
+      }
+      await page.goto('/catalogue');
+      await expect(page.getByRole('table')).toBeVisible();
+      await scan(page, 'catalog');
+      await expectWhole(page);
     });
+  });
 
 /** Whether a reading is whole in sight. */
 const inSight = (what: Locator) => expect(what).toBeInViewport({ ratio: 0.99 });
