@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test';
 import type { Page } from '@playwright/test';
 import type { BriefView } from '#core/exchange';
-import { copyOf, newBuild, newDepartment, saved, section } from './hands.js';
+import { copyOf, newBuild, newDepartment, newDepartmentByHand, saved, section } from './hands.js';
 
 const briefOf = (page: Page, department: string) =>
   page.getByRole('link', { name: `Brief of ${department}` }).click();
@@ -32,7 +32,7 @@ async function fix(page: Page, title: string): Promise<void> {
 test('a brief is entered from nothing; a build fails the door, the corner and the bridge, and is mended', async ({
   page,
 }) => {
-  await newDepartment(page, 'Quarry Ridge');
+  await newDepartmentByHand(page, 'Quarry Ridge');
   await briefOf(page, 'Quarry Ridge');
   await expect(page.getByText(/lines assumed so far/)).toBeVisible();
   await write(page, 'Station', 'Door height', '120');
@@ -143,7 +143,7 @@ test('two people change a brief at once: nobody’s words are lost without a que
   page,
   request,
 }) => {
-  await newDepartment(page, 'Twin Weirs');
+  await newDepartmentByHand(page, 'Twin Weirs');
   await briefOf(page, 'Twin Weirs');
   await expect(line(page, 'Station')).toBeVisible();
   const at = `/api${new URL(page.url()).pathname}`;

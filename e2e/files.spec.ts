@@ -1,7 +1,16 @@
 import { readFileSync } from 'node:fs';
 import { expect } from '@playwright/test';
 import type { Page } from '@playwright/test';
-import { expectSentence, files, newBuild, newDepartment, openStep, saved, scale } from './hands.js';
+import {
+  expectSentence,
+  files,
+  newBuild,
+  newDepartment,
+  newDepartmentByHand,
+  openStep,
+  saved,
+  scale,
+} from './hands.js';
 import { test } from './own-server.js';
 
 /** What the browser saves when something is pressed. */
@@ -164,7 +173,7 @@ test('a department’s archive into an empty Baros gives the same weights to the
 test('own parts: by form and by CSV with refused rows, chosen like any other, and removed without harm', async ({
   page,
 }) => {
-  await newDepartment(page, 'Parts district');
+  await newDepartmentByHand(page, 'Parts district');
   await page.getByRole('button', { name: 'More for Parts district' }).click();
   await page.getByRole('menuitem', { name: 'Own parts' }).click();
   await page.getByRole('button', { name: 'New part' }).click();

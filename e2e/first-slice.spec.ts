@@ -1,13 +1,22 @@
 import { expect, test } from '@playwright/test';
-import { find, amount, newBuild, newDepartment, openStep, reading, saved, scale } from './hands.js';
+import {
+  amount,
+  find,
+  newBuildByHand,
+  newDepartmentByHand,
+  openStep,
+  reading,
+  saved,
+  scale,
+} from './hands.js';
 
 test('from an empty department to three weighed trucks, one mended', async ({ page }) => {
   const department = 'Long Valley Fire District';
-  await newDepartment(page, department);
+  await newDepartmentByHand(page, department);
   await expect(page.getByRole('region', { name: department }).getByText('No builds yet')).toBeVisible();
 
   await test.step('a brush truck', async () => {
-    await newBuild(page, department, 'Valley brush', 'Brush truck');
+    await newBuildByHand(page, department, 'Valley brush', 'Brush truck');
     await openStep(page, 'Front bumper');
     await page.getByRole('radio', { name: /^Aluminum push bumper/ }).check();
     await page.getByRole('checkbox', { name: /^Built-in winch, 10,000 lb/ }).check();
@@ -21,7 +30,7 @@ test('from an empty department to three weighed trucks, one mended', async ({ pa
   });
 
   await test.step('an aerial', async () => {
-    await newBuild(page, department, 'Valley ladder', 'Aerial');
+    await newBuildByHand(page, department, 'Valley ladder', 'Aerial');
     await openStep(page, 'Aerial device');
     await page.getByRole('radio', { name: /^100 ft platform, mid mount/ }).check();
     await openStep(page, 'Pump');
@@ -32,7 +41,7 @@ test('from an empty department to three weighed trucks, one mended', async ({ pa
   });
 
   await test.step('a pumper with an overloaded front axle', async () => {
-    await newBuild(page, department, 'Valley pumper', 'Pumper');
+    await newBuildByHand(page, department, 'Valley pumper', 'Pumper');
     await openStep(page, 'Chassis');
     await page.getByRole('radio', { name: /^Front axle rated 18,000 lb/ }).check();
     await amount(page, 'Wheelbase', 208);

@@ -1,11 +1,11 @@
 import { expect } from '@playwright/test';
 import type { Page } from '@playwright/test';
 import type { Build } from '#core/build';
-import type { BuildView, YardPage } from '#core/exchange';
+import type { BuildView, DepartmentView, YardPage } from '#core/exchange';
 
 /** What a person does on the screens, by the names that they read. */
 
-export async function newDepartment(
+export async function newDepartmentByHand(
   page: Page,
   name: string,
   kind = 'Village or suburb with hydrants',
@@ -19,11 +19,11 @@ export async function newDepartment(
   await expect(page.getByRole('heading', { name })).toBeVisible();
 }
 
-export async function newBuild(
+export async function newBuildByHand(
   page: Page,
   department: string,
   name: string,
-  type: 'Pumper' | 'Aerial' | 'Brush truck',
+  type: keyof typeof TYPES,
 ): Promise<void> {
   await page.goto('/');
   await page.getByRole('button', { name: `New build for ${department}` }).click();
@@ -31,6 +31,31 @@ export async function newBuild(
   await dialog.getByLabel('Name').fill(name);
   await dialog.getByRole('radio', { name: type }).check();
   await dialog.getByRole('button', { name: 'Start' }).click();
+  await expect(page.getByRole('heading', { level: 1, name })).toBeVisible();
+}
+
+/** A department that is there when a job begins. */
+export async function newDepartment(page: Page, name: string): Promise<void> {
+  const made = await page.request.post('/api/departments', {
+    data: { name, district: 'Hills and one long valley', kind: 'suburban' },
+  });
+  expect(made.status(), await made.text()).toBe(201);
+}
+
+const TYPES = { Pumper: 'pumper', Aerial: 'aerial', 'Brush truck': 'brush' } as const;
+
+/** A build that is there when a job begins, opened on the bench. */
+export async function newBuild(
+  page: Page,
+  department: string,
+  name: string,
+  type: keyof typeof TYPES,
+): Promise<void> {
+  const all = (await (await page.request.get('/api/departments')).json()) as DepartmentView[];
+  const { id: departmentId } = all.find((one) => one.name === department)!;
+  const made = await page.request.post('/api/builds', { data: { departmentId, name, type: TYPES[type] } });
+  expect(made.status(), await made.text()).toBe(201);
+  await page.goto(`/builds/${((await made.json()) as BuildView).id}`);
   await expect(page.getByRole('heading', { level: 1, name })).toBeVisible();
 }
 

@@ -1,6 +1,18 @@
 import { expect } from '@playwright/test';
 import type { Page } from '@playwright/test';
-import { find, amount, newBuild, newDepartment, openStep, reading, saved, scale, step } from './hands.js';
+import {
+  amount,
+  find,
+  newBuild,
+  newBuildByHand,
+  newDepartment,
+  newDepartmentByHand,
+  openStep,
+  reading,
+  saved,
+  scale,
+  step,
+} from './hands.js';
 import { test } from './own-server.js';
 
 const savingMark = (page: Page) => page.locator('[data-kind]').first();
@@ -146,11 +158,11 @@ test('a save of which the answer is lost, and a yard open beside the bench, make
 });
 
 test('undo across screens; a revision named, compared and restored; who did it', async ({ page }) => {
-  await newDepartment(page, 'History district');
+  await newDepartmentByHand(page, 'History district');
   await page.getByRole('button', { name: 'Say who you are' }).click();
   await page.getByRole('dialog').getByLabel('Name').fill('Chief Wren');
   await page.getByRole('button', { name: 'Keep' }).click();
-  await newBuild(page, 'History district', 'History engine', 'Pumper');
+  await newBuildByHand(page, 'History district', 'History engine', 'Pumper');
   const start = await scale(page);
   await openStep(page, 'Tank');
   await amount(page, 'Water', 500);

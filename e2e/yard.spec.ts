@@ -1,12 +1,12 @@
 import { expect } from '@playwright/test';
 import pg from 'pg';
 import type { BuildView } from '#core/exchange';
-import { find, newBuild, newDepartment, reading } from './hands.js';
+import { find, newBuild, newBuildByHand, newDepartment, newDepartmentByHand, reading } from './hands.js';
 import { test } from './own-server.js';
 
 test('a department and its builds are renamed, duplicated, archived and brought back', async ({ page }) => {
-  await newDepartment(page, 'Quarry Road Fire Company');
-  await newBuild(page, 'Quarry Road Fire Company', 'Old engine', 'Pumper');
+  await newDepartmentByHand(page, 'Quarry Road Fire Company');
+  await newBuildByHand(page, 'Quarry Road Fire Company', 'Old engine', 'Pumper');
   await page.getByRole('link', { name: 'Baros, all departments' }).click();
   await find(page, 'Quarry Road Fire Company');
   const section = page.getByRole('region', { name: 'Quarry Road Fire Company' });
