@@ -37,7 +37,7 @@ export async function newBuildByHand(
 /** A department that is there when a job begins. */
 export async function newDepartment(page: Page, name: string): Promise<void> {
   const made = await page.request.post('/api/departments', {
-    data: { name, district: 'Hills and one long valley', kind: 'suburban' },
+    data: { name, district: 'Hills and one long valley', kind: 'village' },
   });
   expect(made.status(), await made.text()).toBe(201);
 }
