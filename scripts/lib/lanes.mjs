@@ -5,7 +5,7 @@ import { root } from './places.mjs';
 import { say } from './say.mjs';
 
 /** Where a lane's output lies while others run. */
-const outputs = join(root, 'test-results');
+const outputs = join(root, 'node_modules', '.cache', 'baros');
 
 /** Lines that a lane which holds shows of all that it said. */
 const LAST = 6;
