@@ -26,8 +26,9 @@ test.describe('a server that comes and goes', () => {
     there,
   }) => {
     const page = await there.newPage();
-    await newDepartment(page, 'Offline district');
-    await newBuild(page, 'Offline district', 'Offline engine', 'Pumper');
+    // By hand: what the yard knows without a server is what it was seen to have.
+    await newDepartmentByHand(page, 'Offline district');
+    await newBuildByHand(page, 'Offline district', 'Offline engine', 'Pumper');
     await page.evaluate(() => navigator.serviceWorker.ready.then(() => true));
     await openStep(page, 'Tank');
     await amount(page, 'Water', 600);
