@@ -14,6 +14,7 @@ import type { Chassis } from './chassis/index.js';
 import { loadsIn, withLoad } from './hose/index.js';
 import { house } from './index.js';
 import { withItem } from './items/index.js';
+import { evaluated } from '../test/evaluated.js';
 import { itemAt } from '../test/item.js';
 import { SITE_CASES, SITE_FIGURES } from '../test/site-cases.js';
 import { FOAM_CASES, FOAM_FIGURES } from '../test/foam-cases.js';
@@ -28,12 +29,13 @@ import { governing, withWeighed } from './weights/index.js';
 
 const [pumper, aerial, brush] = DEMONSTRATION.flatMap((d) => d.builds) as [Build, Build, Build];
 const plain = starterBuild('pumper', 'Plain', 'D');
-const evaluate = (build: Build) => house.evaluate(build);
-const find = (build: Build, id: string) => evaluate(build).finding(id);
-const remediesFor = (build: Build, id: string) => remediesOf(evaluate(build), id);
+const find = (build: Build, id: string) => evaluated(build).finding(id);
+const remediesFor = (build: Build, id: string) => remediesOf(evaluated(build), id);
 const contributorsOf = (build: Build, id: string) => {
   const finding = find(build, id);
-  return (finding && house.checks.find((check) => check.id === id)!.causes?.(evaluate(build), finding)) ?? [];
+  return (
+    (finding && house.checks.find((check) => check.id === id)!.causes?.(evaluated(build), finding)) ?? []
+  );
 };
 const withTank = (build: Build, tank: Partial<Build['tank']>) => withBlock(build, 'tank', tank);
 const withChassis = (build: Build, chassis: Partial<Build['chassis']>) =>
@@ -55,14 +57,14 @@ const degrees = (slope: number) => (Math.atan(slope) * 180) / Math.PI;
 describe('the demonstration', () => {
   it('has a pumper over on its front axle and short of a gateway, and nothing else failing anywhere', () => {
     const failing = [pumper, aerial, brush].flatMap((build) =>
-      evaluate(build)
+      evaluated(build)
         .findings.filter((f) => f.status === 'fails')
         .map((f) => `${build.name}: ${f.id}`),
     );
     expect(failing).toEqual(['River pumper: frontAxle', 'River pumper: corner']);
   });
   it('is over by what was added to the bumper', () => {
-    const items = evaluate(pumper)
+    const items = evaluated(pumper)
       .read(components)
       .filter((c) => c.group === 'Front bumper' || c.name.includes('bumper well'));
     expect(items).toHaveLength(5);
@@ -82,8 +84,8 @@ describe('the demonstration', () => {
 describe('a remedy', () => {
   const remedies = remediesFor(pumper, 'frontAxle');
   it.each(remedies.map((remedy) => [remedy.label, remedy] as const))('%s does what it says', (_, remedy) => {
-    const before = evaluate(pumper);
-    const after = evaluate(house.parse(JSON.parse(JSON.stringify(remedy.build))));
+    const before = evaluated(pumper);
+    const after = evaluated(house.parse(JSON.parse(JSON.stringify(remedy.build))));
     const finding = after.findings.find((f) => f.id === 'frontAxle')!;
     expect(finding.actual).toBeCloseTo(remedy.after.actual, 9);
     expect(finding.status).toBe(remedy.after.status);
@@ -253,8 +255,8 @@ const CASES: [string, Build, Build, Status][] = [
   // A hatch in the hose bed over the tank.
   [
     'compartmentRoom',
-    withCompartments(plain, compartmentLines(evaluate(plain))),
-    withNewCompartment(evaluate(plain), 'hatch', 'h1'),
+    withCompartments(plain, compartmentLines(evaluated(plain))),
+    withNewCompartment(evaluated(plain), 'hatch', 'h1'),
     'fails',
   ],
   [
@@ -460,7 +462,7 @@ describe('each check', () => {
   });
 
   it('is named in the order of the list, once', () => {
-    const ids = evaluate(aerial).findings.map((finding) => finding.id);
+    const ids = evaluated(aerial).findings.map((finding) => finding.id);
     expect(new Set(ids).size).toBe(ids.length);
     expect(ids.length).toBeLessThanOrEqual(house.checks.length);
   });
@@ -481,7 +483,7 @@ describe('each check', () => {
   });
 
   it('calls two rear axles a tandem, and one an axle', () => {
-    expect(evaluate(aerial).read(chosenChassis).rearAxle.axles).toBe(2);
+    expect(evaluated(aerial).read(chosenChassis).rearAxle.axles).toBe(2);
     expect(find(aerial, 'rearAxle')?.title).toBe('Rear tandem');
     expect(find(pumper, 'rearAxle')?.title).toBe('Rear axle');
     expect(find(aerial, 'frontAxle')?.title).toBe('Front axle');
@@ -501,7 +503,7 @@ describe('each check', () => {
   });
 
   it('names the lowest of the ratings', () => {
-    const { frontAxle } = evaluate(brush).read(chosenChassis);
+    const { frontAxle } = evaluated(brush).read(chosenChassis);
     expect(
       governing({
         ...frontAxle,
@@ -514,7 +516,7 @@ describe('each check', () => {
   it('has causes where it is a matter of weight, on the side that is heavier', () => {
     const leaning = carrying(plain, { partId: 'cribbing', count: 12, compartmentId: 'R3' });
     expect(contributorsOf(leaning, 'sideRear')[0]!.name).toBe('Cribbing set × 12');
-    for (const { id, state, unit } of evaluate(leaning).findings)
+    for (const { id, state, unit } of evaluated(leaning).findings)
       if (state && (unit === 'lb' || unit === '%'))
         expect(contributorsOf(leaning, id).length, id).toBeGreaterThan(0);
   });
@@ -531,7 +533,7 @@ describe('each check', () => {
 
 describe('the steps', () => {
   it('are in working order, with a line each and the worst of what speaks of them', () => {
-    const states = stepStates(evaluate(aerial));
+    const states = stepStates(evaluated(aerial));
     expect(states.map((state) => state.id)).toEqual([
       'chassis',
       'cab',
@@ -549,8 +551,8 @@ describe('the steps', () => {
       'equipment',
       'fittings',
     ]);
-    expect(stepStates(evaluate(pumper)).map((state) => state.id)).not.toContain('device');
+    expect(stepStates(evaluated(pumper)).map((state) => state.id)).not.toContain('device');
     for (const state of states) expect(state.line.length).toBeGreaterThan(3);
-    expect(stepStates(evaluate(pumper)).find((state) => state.id === 'bumper')?.status).toBe('fails');
+    expect(stepStates(evaluated(pumper)).find((state) => state.id === 'bumper')?.status).toBe('fails');
   });
 });

@@ -1,6 +1,7 @@
 import { createRequire } from 'node:module';
 import type { Highs } from 'highs';
 import { expect, it } from 'vitest';
+import { withBlock } from '../../../build/index.js';
 import type { Build } from '../../../build/index.js';
 import { meadowListed, meadowPumper } from '../../../demonstration/index.js';
 import { overlapIn, volumeOf } from '../../../kernel/index.js';
@@ -74,11 +75,12 @@ it('the meadow pumper carries all 300 pieces, each in its place and no rule brok
 });
 
 it('the first round of the solver keeps every rule and costs a tenth less than largest first', async () => {
-  const problem = problemOf(
-    house.evaluate(meadowListed),
-    { where: SCHOOLS[0]!.where, growthPct: 10 },
-    USUAL_WISHES,
-  );
+  // Every second line of it, beside all that the truck has without a list.
+  const others = new Set([...OSIER].filter((_, i) => i % 2));
+  const half = withBlock(meadowListed, 'equipment', {
+    lines: meadowListed.equipment.lines.filter(({ id }) => !others.has(id)),
+  });
+  const problem = problemOf(house.evaluate(half), { where: SCHOOLS[0]!.where, growthPct: 10 }, USUAL_WISHES);
   const load = createRequire(import.meta.url)('highs') as () => Promise<Highs>;
   // One round, to a gap and not to a time: it comes to the same on any machine.
   const answer = await planned(problem, solverBy(await load()), {
@@ -91,8 +93,8 @@ it('the first round of the solver keeps every rule and costs a tenth less than l
   expect(answer.left.length).toBeLessThanOrEqual(first.left.length);
   expect(answer.cost).toBeLessThan(0.9 * first.cost);
   expect(answer.bound).toBeLessThanOrEqual(answer.cost);
-  const found = judged(withPlan(meadowListed, answer));
+  const found = judged(withPlan(half, answer));
   expect(wrong(found)).toEqual([]);
-  expect(found.placed.length).toBe(listed.length - answer.left.length);
-  expect(wrong(judged(withPlan(meadowListed, first)))).toEqual([]);
+  expect(found.placed.length).toBe(listed.length - others.size - answer.left.length);
+  expect(wrong(judged(withPlan(half, first)))).toEqual([]);
 });
