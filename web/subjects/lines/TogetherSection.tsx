@@ -42,7 +42,7 @@ export function TogetherSection() {
               <Checkbox
                 key={line.id}
                 size="xs"
-                mb={6}
+                mb={10}
                 checked={line.runs}
                 label={say(`${line.name}, ${gpm(line.asked.flowGpm)}`)}
                 onChange={() =>
